@@ -1,0 +1,183 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NimbleShelf\Core\Catalogue;
+
+use NimbleShelf\Core\Exception\BrokenCatalogue;
+use NimbleShelf\Core\Mechanics\BandAttachment;
+use NimbleShelf\Core\Mechanics\BandLayout;
+use NimbleShelf\Core\Mechanics\Effort;
+use NimbleShelf\Core\Mechanics\LoadPoint;
+use NimbleShelf\Core\Mechanics\Placement;
+use NimbleShelf\Core\Mechanics\Setting;
+
+/** One exercise of the catalogue: its movement, what can load it, whom it suits and the words that go with it. */
+final readonly class Exercise
+{
+    /** Kinds of things that are held like another. */
+    private const HELD_LIKE = ['adjustable-dumbbell' => 'dumbbell', 'pourable' => 'object'];
+
+    /**
+     * @param  list<string>  $aliases
+     * @param  array<string, float>  $mainMuscles  Share of the work by muscle; main and helping add up to 1.
+     * @param  array<string, float>  $helpingMuscles
+     * @param  string|null  $reckonedAs  The part that limits a combined movement, an exercise of its own; its curve is used.
+     * @param  string  $side  `both`, `each` (one after the other) or `alternating`.
+     * @param  list<array{point: LoadPoint, implements: list<string>}>  $loads
+     * @param  list<BandLayout>  $bandLayouts
+     * @param  list<string>  $needs  Things and room that must be there: `towel`, `wall`, `overhead`, `smooth-floor`, …
+     * @param  list<string>  $traits  What limits look at; see LimitRules.
+     * @param  list<string>  $schools  Points on which trainers differ, by their ids.
+     * @param  array{lower: int, pause: int, lift: int, top: int}  $tempo  Seconds of one repetition.
+     * @param  array<string, list<string>>  $ladder  Neighbours by kind: `easier`, `harder`, `seated`, `quiet`, `without_kit`, `small_space`.
+     * @param  array{set_up: list<string>, outward: list<string>, inward: list<string>, breath: string, feel: string}  $cues
+     *                                                                                                                        Outward says what to do to floor, wall or load; inward where it should be felt working.
+     * @param  list<array{fault: string, fix: string}>  $faults
+     * @param  list<string>  $cautions
+     * @param  array<string, array{effect: string, why: string}>  $limits
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public array $aliases,
+        public string $pattern,
+        public array $mainMuscles,
+        public array $helpingMuscles,
+        public string $figureId,
+        public Effort $effort,
+        public WorkingLimbs $workingLimbs,
+        public ?string $reckonedAs,
+        public string $side,
+        public bool $oneSideAtATime,
+        public bool $isHold,
+        public bool $usesBodyWeight,
+        public array $loads,
+        public array $bandLayouts,
+        public BandAttachment $bandAttachment,
+        public ?Support $support,
+        public array $needs,
+        public array $traits,
+        public array $schools,
+        public string $position,
+        public string $impact,
+        public string $noise,
+        public int $skill,
+        public int $setUpSeconds,
+        public array $tempo,
+        public array $ladder,
+        public array $cues,
+        public array $faults,
+        public array $cautions,
+        public array $limits,
+    ) {
+    }
+
+    /**
+     * @param  array<string, mixed>  $data  A resolved catalogue entry that satisfies `catalogue/schema/exercise.schema.json`.
+     *
+     * @throws BrokenCatalogue If the id is missing.
+     */
+    public static function fromArray(array $data, LimitRules $rules): self
+    {
+        if (! is_string($data['id'] ?? null)) {
+            throw BrokenCatalogue::inExercise('?', 'it has no id.');
+        }
+        /** @var array{id: string, name: string, aliases: list<string>, pattern: string, muscles: array{main: array<string, float>, helping?: array<string, float>}, figure: string, effort: string, working_limbs: string, reckoned_as?: string, side?: string, hold?: bool, body_weight?: bool, loads?: list<array{at: string, implements: list<string>}>, band_layouts?: list<string>, band?: array{end?: string, anchor?: string, anchor_height?: float|int, anchor_distance_m?: float|int}, support?: array{kinds: list<string>, under: string, required?: bool, usual_cm?: float|int, least_cm?: float|int, most_cm?: float|int}|null, needs?: list<string>, traits?: list<string>, schools?: list<string>, position: string, impact: string, noise: string, skill: int, set_up_seconds: int, tempo: array{lower: int, pause: int, lift: int, top: int}, ladder: array<string, list<string>>, cues: array{set_up: list<string>, outward: list<string>, inward: list<string>, breath: string, feel: string}, faults: list<array{fault: string, fix: string}>, cautions: list<string>, limits?: array<string, array{effect: string, why: string}|null>} $data */
+        $side = $data['side'] ?? 'both';
+        $support = $data['support'] ?? null;
+
+        return new self(
+            id: $data['id'],
+            name: $data['name'],
+            aliases: $data['aliases'],
+            pattern: $data['pattern'],
+            mainMuscles: array_map(floatval(...), $data['muscles']['main']),
+            helpingMuscles: array_map(floatval(...), $data['muscles']['helping'] ?? []),
+            figureId: $data['figure'],
+            effort: Effort::from($data['effort']),
+            workingLimbs: WorkingLimbs::from($data['working_limbs']),
+            reckonedAs: $data['reckoned_as'] ?? null,
+            side: $side,
+            oneSideAtATime: $side === 'each',
+            isHold: $data['hold'] ?? false,
+            usesBodyWeight: $data['body_weight'] ?? false,
+            loads: array_map(static fn (array $load): array => [
+                'point' => LoadPoint::from($load['at']),
+                'implements' => $load['implements'],
+            ], $data['loads'] ?? []),
+            bandLayouts: array_map(BandLayout::from(...), $data['band_layouts'] ?? []),
+            bandAttachment: BandAttachment::fromArray($data['band'] ?? []),
+            support: $support === null ? null : new Support(
+                kinds: $support['kinds'],
+                under: $support['under'],
+                required: $support['required'] ?? true,
+                usualM: ($support['usual_cm'] ?? 0) / 100,
+                leastM: ($support['least_cm'] ?? 0) / 100,
+                mostM: ($support['most_cm'] ?? 200) / 100,
+            ),
+            needs: $data['needs'] ?? [],
+            traits: [$data['position'], ...$data['traits'] ?? []],
+            schools: $data['schools'] ?? [],
+            position: $data['position'],
+            impact: $data['impact'],
+            noise: $data['noise'],
+            skill: $data['skill'],
+            setUpSeconds: $data['set_up_seconds'],
+            tempo: $data['tempo'],
+            ladder: $data['ladder'],
+            cues: $data['cues'],
+            faults: $data['faults'],
+            cautions: $data['cautions'],
+            limits: $rules->limitsFor([$data['position'], ...$data['traits'] ?? []], $data['limits'] ?? []),
+        );
+    }
+
+    /** Where an implement loads this exercise, or null where it cannot. */
+    public function loadPointFor(string $implement): ?LoadPoint
+    {
+        $implement = self::HELD_LIKE[$implement] ?? $implement;
+        foreach ($this->loads as $load) {
+            if (in_array($implement, $load['implements'], true)) {
+                return $load['point'];
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Every muscle's share of the work, main and helping together.
+     *
+     * @return array<string, float>
+     */
+    public function muscles(): array
+    {
+        return $this->mainMuscles + $this->helpingMuscles;
+    }
+
+    /** Seconds one repetition takes at the usual tempo. */
+    public function secondsPerRepetition(): int
+    {
+        return max(1, array_sum($this->tempo));
+    }
+
+    public function has(string $trait): bool
+    {
+        return in_array($trait, $this->traits, true);
+    }
+
+    /**
+     * Where a setting puts the figure. What an exercise cannot do without stands at its usual height where the
+     * setting names none.
+     */
+    public function placementOf(Setting $setting): Placement
+    {
+        $missing = $this->support !== null && $this->support->required && $setting->supportHeightM <= 0 && $setting->footHeightM <= 0;
+
+        return $missing ? $setting->withHeights(
+            supportHeightM: $this->support->isUnderFeet() ? 0.0 : $this->support->usualM,
+            footHeightM: $this->support->isUnderFeet() ? $this->support->usualM : 0.0,
+        )->placement() : $setting->placement();
+    }
+}

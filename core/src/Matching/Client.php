@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NimbleShelf\Core\Matching;
+
+use NimbleShelf\Core\Mechanics\Body;
+use NimbleShelf\Core\Planning\Capacity;
+
+/** The person who trains, as far as the sums need to know. */
+final readonly class Client
+{
+    /**
+     * @param  list<Limit>  $limits
+     * @param  array<string, Capacity>  $capacities  By pattern.
+     */
+    public function __construct(
+        public Body $body,
+        public array $limits = [],
+        public array $capacities = [],
+    ) {
+    }
+
+    public function has(Limit $limit): bool
+    {
+        return in_array($limit, $this->limits, true);
+    }
+
+    public function with(Limit ...$limits): self
+    {
+        return new self($this->body, array_values([...$this->limits, ...$limits]), $this->capacities);
+    }
+}

@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NimbleShelf\Core\Matching;
+
+use NimbleShelf\Core\Catalogue\Catalogue;
+use NimbleShelf\Core\Mechanics\ResistanceModel;
+use NimbleShelf\Core\Mechanics\School;
+use NimbleShelf\Core\Planning\Goal;
+use NimbleShelf\Core\Planning\RepetitionMaximum;
+
+/** Everything a client can use in one movement pattern, lightest first, and why the rest is not there. */
+final readonly class Rail
+{
+    /** A jump above this is hard to bridge with repetitions. Product notes. */
+    public const BIG_JUMP = 0.15;
+
+    /** Under-18s keep at least this many repetitions in reserve. */
+    private const YOUTH_RESERVE = 4;
+
+    /** More repetitions than this nobody counts. */
+    private const MOST_REPS = 60;
+
+    /** Reasons shown of one exercise. */
+    private const REASONS = 3;
+
+    /**
+     * @param  list<RailRung>  $rungs  Lightest first.
+     * @param  array{lowKg: float, highKg: float}|null  $window  Whole loads at which the goal's repetitions leave the goal's reserve; null without a capacity.
+     * @param  list<Exclusion>  $unusable
+     */
+    private function __construct(public array $rungs, public ?array $window, public array $unusable)
+    {
+    }
+
+    /** @param  list<Thing>  $shelf */
+    public static function of(string $pattern, Client $client, array $shelf, Home $home, Goal $goal, Catalogue $catalogue, ResistanceModel $model, School $school = School::Mean): self
+    {
+        $capacity = $client->capacities[$pattern] ?? null;
+        [$leastReserve, $mostReserve] = $goal->reserve();
+        $leastReserve = $client->has(Limit::Youth) ? max(self::YOUTH_RESERVE, $leastReserve) : $leastReserve;
+        [$fewest, $most] = $goal->repetitions();
+        $window = $capacity === null ? null : [
+            'lowKg' => RepetitionMaximum::loadFor($capacity->kg, $most + max($leastReserve, $mostReserve)),
+            'highKg' => RepetitionMaximum::loadFor($capacity->kg, $fewest + $leastReserve),
+        ];
+        $finder = new RungFinder;
+        $shelfRungs = new ShelfRungs($model);
+        $rungs = $unusable = [];
+        foreach ($catalogue->exercises as $exercise) {
+            if ($exercise->pattern !== $pattern) {
+                continue;
+            }
+            $usable = $shelfRungs->distinct($exercise, $client, $shelf, $home, $school);
+            foreach ($usable as ['rung' => $rung, 'equivalent' => $equivalent]) {
+                $wholeKg = $equivalent->wholeKg();
+                $predicted = null;
+                if ($capacity !== null && ! $exercise->isHold) {
+                    [$low, $high] = $capacity->repetitionRangeAt($wholeKg, $equivalent->sdKg, $leastReserve);
+                    $predicted = [
+                        'reps' => (int) max(0, min(self::MOST_REPS, round($capacity->repetitionsAt($wholeKg, $leastReserve)))),
+                        'low' => (int) max(0, min(self::MOST_REPS, floor($low))),
+                        'high' => (int) max(0, min(self::MOST_REPS, ceil($high))),
+                    ];
+                }
+                $rungs[] = new RailRung(
+                    $rung,
+                    $equivalent,
+                    $predicted,
+                    isInWindow: $window !== null && $wholeKg >= $window['lowKg'] && $wholeKg <= $window['highKg'],
+                    cautions: Cautions::of($rung, $client, $home),
+                );
+            }
+            if ($usable === []) {
+                $against = Cautions::against($exercise, $client, $home);
+                $reasons = $against === [] ? $finder->rungs($exercise, $client, $home, $shelf)['problems'] : $against;
+                $unusable[] = new Exclusion($exercise, $reasons === [] ? [$finder->missing($exercise)] : array_slice($reasons, 0, self::REASONS), related: true);
+            }
+        }
+        usort($rungs, static fn (RailRung $one, RailRung $two): int => $one->equivalent->wholeKg() <=> $two->equivalent->wholeKg());
+
+        return new self($rungs, $window, $unusable);
+    }
+
+    /**
+     * The rungs next above and below one, with the size of each jump.
+     *
+     * A rung that is not 2 % away is no step, nor is a hold from a lift or a lift from a hold.
+     *
+     * @param  int  $from  Place in `rungs`.
+     * @return array<int, float> Share of the whole load by place: positive upward; two either way at most.
+     */
+    public function stepsFrom(int $from): array
+    {
+        $steps = [];
+        foreach ([1, -1] as $way) {
+            $found = 0;
+            $last = $this->rungs[$from]->equivalent->wholeKg();
+            for ($i = $from + $way; isset($this->rungs[$i]) && $found < 2; $i += $way) {
+                $wholeKg = $this->rungs[$i]->equivalent->wholeKg();
+                if ($this->rungs[$i]->rung->exercise->isHold !== $this->rungs[$from]->rung->exercise->isHold) {
+                    continue;
+                }
+                if (abs($wholeKg / $last - 1) >= ShelfRungs::ALIKE) {
+                    $steps[$i] = $wholeKg / $this->rungs[$from]->equivalent->wholeKg() - 1;
+                    $last = $wholeKg;
+                    $found++;
+                }
+            }
+        }
+
+        return $steps;
+    }
+}

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NimbleShelf\Core\Matching;
+
+use NimbleShelf\Core\Catalogue\Exercise;
+use NimbleShelf\Core\Mechanics\BandAttachment;
+use NimbleShelf\Core\Mechanics\BandLayout;
+use NimbleShelf\Core\Mechanics\BandSetup;
+use NimbleShelf\Core\Mechanics\LoadPoint;
+use NimbleShelf\Core\Mechanics\Setting;
+
+/** Says a setting so that a client can follow it, whether or not the shelf holds it. */
+final class SettingInWords
+{
+    public static function of(Exercise $exercise, Setting $setting): string
+    {
+        $parts = [];
+        if ($setting->massKg > 0) {
+            $kg = self::kg($setting->massKg);
+            $thing = str_replace('-', ' ', $setting->implement);
+            $parts[] = match ($exercise->loadPointFor($setting->implement)) {
+                LoadPoint::Hands => match (true) {
+                    $setting->limbs === 1 => "{$kg} kg {$thing} in one hand, one arm at a time",
+                    $setting->perHand => "{$kg} kg {$thing} in each hand",
+                    default => "{$kg} kg {$thing} held in both hands",
+                },
+                LoadPoint::Ankles => "{$kg} kg {$thing} on each ankle",
+                LoadPoint::OneSide => "{$kg} kg {$thing} on one side",
+                LoadPoint::Knees => "{$kg} kg {$thing} on the knees",
+                LoadPoint::Front => "{$thing} of {$kg} kg on the chest",
+                LoadPoint::Goblet => "{$kg} kg {$thing} held at the chest",
+                LoadPoint::Hips => "{$kg} kg {$thing} across the hips",
+                LoadPoint::Back => "{$thing} packed to {$kg} kg on the back",
+                default => "{$kg} kg {$thing}",
+            };
+        }
+        if ($setting->band !== null) {
+            $parts[] = str_replace('-', ' ', $setting->implement).' '.self::layout($setting->band, oneArm: $setting->limbs === 1, attachment: $exercise->bandAttachment);
+        }
+        if ($setting->supportHeightM > 0) {
+            $parts[] = sprintf('hands %.0f cm above the floor', $setting->supportHeightM * 100);
+        }
+        if ($setting->footHeightM > 0) {
+            $parts[] = sprintf('feet %.0f cm above the floor', $setting->footHeightM * 100);
+        }
+
+        return $parts === [] ? 'body weight alone' : implode(', ', $parts);
+    }
+
+    /** How a band runs and where it is held, without naming the band. */
+    public static function layout(BandSetup $setup, bool $oneArm, ?BandAttachment $attachment = null): string
+    {
+        if ($attachment !== null && $attachment->isBetweenLimbs) {
+            return match ($attachment->joint) {
+                'ankle' => 'round both ankles',
+                'knee' => 'round both legs, just above the knees',
+                default => 'an end in each hand'.($setup->gripM > 0 ? sprintf(', %.0f cm taken up by each', $setup->gripM * 100) : ''),
+            };
+        }
+        $stance = sprintf('%.0f cm apart', ($setup->stanceM ?? 0.0) * 100);
+        $where = match ($setup->layout) {
+            BandLayout::OneFoot => $oneArm ? 'the foot of the working side on its middle, one arm at a time' : 'one foot on its middle',
+            BandLayout::TwoFeet => "both feet on it, {$stance}",
+            BandLayout::Crossed => "both feet on it, {$stance}, ends crossed",
+            BandLayout::RoundFeet => 'round the middle of both soles',
+            BandLayout::BehindBack => 'across the upper back, an end in each hand',
+            BandLayout::AnchoredMiddle, BandLayout::AnchoredEnd => sprintf('anchored %.0f cm up, %.0f cm away', $setup->anchorHeightM * 100, $setup->anchorDistanceM * 100),
+        };
+
+        return $where.($setup->gripM > 0 ? sprintf(', hands %.0f cm below the ends', $setup->gripM * 100) : ', hands at the ends');
+    }
+
+    /** A mass without trailing noughts, two decimals at most. */
+    public static function kg(float $massKg): string
+    {
+        return rtrim(rtrim(number_format($massKg, 2, '.', ''), '0'), '.');
+    }
+}

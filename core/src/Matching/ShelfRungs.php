@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NimbleShelf\Core\Matching;
+
+use NimbleShelf\Core\Catalogue\Exercise;
+use NimbleShelf\Core\Exception\InvalidQuantity;
+use NimbleShelf\Core\Mechanics\Equivalent;
+use NimbleShelf\Core\Mechanics\ResistanceCurve;
+use NimbleShelf\Core\Mechanics\ResistanceModel;
+use NimbleShelf\Core\Mechanics\School;
+use NimbleShelf\Core\Mechanics\Setting;
+
+/** Which rungs of an exercise a client can use with what is there, and why the others cannot be. */
+final readonly class ShelfRungs
+{
+    /** A setting slack for more of the range than this is not offered. */
+    private const MOST_SLACK = 0.35;
+
+    /** Rungs closer together than this count as one, fraction: less than anyone feels. Our estimate. */
+    public const ALIKE = 0.02;
+
+    private RungFinder $finder;
+
+    public function __construct(private ResistanceModel $model)
+    {
+        $this->finder = new RungFinder;
+    }
+
+    /**
+     * Why an exercise cannot be done in exactly this setting with what is on the shelf; empty where it can.
+     *
+     * @param  list<Thing>  $shelf
+     * @return list<string>
+     */
+    public function problemsAsWritten(Exercise $exercise, Setting $setting, Client $client, array $shelf, Home $home): array
+    {
+        $rung = $this->rungFor($exercise, $setting, $client, $shelf, $home);
+        $against = Cautions::against($exercise, $client, $home);
+        if ($rung === null) {
+            return [...$against, sprintf('The shelf does not hold what is written: %s.', SettingInWords::of($exercise, $setting))];
+        }
+        $problem = $this->problemOf($rung, $this->model->curve($exercise, $client->body, $setting), $home);
+
+        return $problem === null ? $against : [...$against, $problem];
+    }
+
+    /**
+     * The rung of the shelf that is this very setting, or one that can be moved to it; null where the shelf does not allow it.
+     *
+     * @param  list<Thing>  $shelf
+     */
+    public function rungFor(Exercise $exercise, Setting $setting, Client $client, array $shelf, Home $home): ?Rung
+    {
+        $rungs = $this->finder->rungs($exercise, $client, $home, $shelf)['rungs'];
+        foreach ($rungs as $rung) {
+            if ($rung->setting->sameAs($setting)) {
+                return $rung;
+            }
+        }
+
+        return LiveRung::at($rungs, $setting);
+    }
+
+    /**
+     * Every usable rung of one exercise, lightest first; of rungs that feel alike the quickest to set up.
+     *
+     * @param  list<Thing>  $shelf
+     * @return list<array{rung: Rung, equivalent: Equivalent}>
+     */
+    public function distinct(Exercise $exercise, Client $client, array $shelf, Home $home, School $school = School::Mean): array
+    {
+        $rungs = [];
+        $last = 0.0;
+        foreach ($this->usable($exercise, $client, $shelf, $home, $school) as ['rung' => $rung, 'wholeKg' => $wholeKg]) {
+            if ($wholeKg < $last * (1 + self::ALIKE)) {
+                continue;
+            }
+            $last = $wholeKg;
+            $rungs[] = ['rung' => $rung, 'equivalent' => $this->model->equivalent($exercise, $client->body, $rung->setting, $school, $rung->certainty)];
+        }
+
+        return $rungs;
+    }
+
+    /**
+     * Every usable rung of one exercise with its whole load, lightest first, quickest first among the equally heavy.
+     *
+     * @param  list<Thing>  $shelf
+     * @param  (\Closure(Rung): bool)|null  $only  Leaves the others out before anything is reckoned.
+     * @return list<array{rung: Rung, wholeKg: float}> Kilograms of the pattern's reference lift, body included.
+     */
+    public function usable(Exercise $exercise, Client $client, array $shelf, Home $home, School $school = School::Mean, ?\Closure $only = null): array
+    {
+        if (Cautions::against($exercise, $client, $home) !== []) {
+            return [];
+        }
+        $usable = [];
+        foreach ($this->finder->rungs($exercise, $client, $home, $shelf)['rungs'] as $rung) {
+            if ($only !== null && ! $only($rung)) {
+                continue;
+            }
+            try {
+                $curve = $this->model->curve($exercise, $client->body, $rung->setting);
+            } catch (InvalidQuantity) {
+                // Grip and stance use the whole band up.
+                continue;
+            }
+            $wholeKg = $this->model->wholeKg($exercise, $client->body, $curve, $school, $exercise->pattern);
+            if ($wholeKg > 0 && $this->problemOf($rung, $curve, $home) === null) {
+                $usable[] = ['rung' => $rung, 'wholeKg' => $wholeKg];
+            }
+        }
+        usort($usable, static fn (array $one, array $two): int => [round($one['wholeKg'], 1), $one['rung']->setUpSeconds] <=> [round($two['wholeKg'], 1), $two['rung']->setUpSeconds]);
+
+        return $usable;
+    }
+
+    /** Why a rung cannot be used in this room or with this rubber; null where it can. */
+    public function problemOf(Rung $rung, ResistanceCurve $curve, Home $home): ?string
+    {
+        if ($home->ceilingM !== null && $curve->highestPointM + Home::HEADROOM_M > $home->ceilingM) {
+            return sprintf('Ceiling: it reaches %.2f m and the ceiling is at %.2f m.', $curve->highestPointM, $home->ceilingM);
+        }
+        $band = $rung->setting->band;
+        if ($band !== null && $curve->longestStretch !== null && $curve->longestStretch > $band->limitRatio) {
+            return sprintf('%s is stretched too far at every grip: more than %.1f times its length.', ucfirst($rung->things[0]->name), $band->limitRatio);
+        }
+        if ($curve->slackFraction > self::MOST_SLACK) {
+            return sprintf('%s hangs slack for too much of the range.', ucfirst($rung->things[0]->name));
+        }
+
+        return null;
+    }
+}

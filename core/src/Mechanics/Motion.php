@@ -1,0 +1,273 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NimbleShelf\Core\Mechanics;
+
+use NimbleShelf\Core\Catalogue\WorkingLimbs;
+use NimbleShelf\Core\Mechanics\Internal\Samples;
+
+/**
+ * One exercise done by one body in one placement, sampled over the lifting phase, before any load is added.
+ *
+ * Resistance is linear in what hangs on the body, so the samples are taken once and every load or band is laid
+ * over them: V(u) = Σ m·g·y(u) + Σ W(ℓ(u)), R(u) = (dV/du) / (ds/du) / working limbs.
+ */
+final class Motion
+{
+    public const INTERVALS = Samples::FINE;
+
+    /** Half step of the differences taken inside a reversal, in u. */
+    private const STEP = 0.002;
+
+    /** Where the effort hardly moves at a reversal, the slopes are taken this far inside. */
+    private const INSIDE = 0.02;
+
+    /** @var array<int, float> The moments sampled, 0 to 1. */
+    public readonly array $us;
+
+    /** @var array<int, float> Radians or metres from the start of the lifting phase. */
+    public readonly array $effort;
+
+    /** @var array<int, float> ds/du, all working limbs added up as they share the load. */
+    private readonly array $effortSlopes;
+
+    /** @var list<Pose> Evenly spaced, both ends of the movement included. */
+    private readonly array $poses;
+
+    /** @var array<int, array{Pose, Pose}>|null */
+    private ?array $bandEnds = null;
+
+    /** @var array<int, array{Pose, Pose}> Poses about the point that stands in for an end at which the effort reverses. */
+    private readonly array $ends;
+
+    /** @var array<int, float>|null */
+    private ?array $bodyResistance = null;
+
+    private ?float $highestPointM = null;
+
+    /** @var array<string, array<int, float>> */
+    private array $perKg = [];
+
+    /** @var array<string, list<array{lengths: array<int, float>, slopes: array<int, float>}>> Way of each strand by how it is rigged. */
+    private array $strands = [];
+
+    /** @var array<int, float> The far limb's share against the near one's, 0 to 1. */
+    public readonly array $farShares;
+
+    public function __construct(
+        private readonly Rig $rig,
+        private readonly Body $body,
+        private readonly Effort $coordinate,
+        private readonly WorkingLimbs $limbs,
+    ) {
+        $us = $poses = $way = $farWay = $farShares = [];
+        $last = $lastFar = null;
+        $total = $farTotal = 0.0;
+        $bothSides = $limbs === WorkingLimbs::Shared;
+        for ($i = 0; $i <= Samples::COARSE; $i++) {
+            $pose = $poses[] = $rig->poseAt($i / Samples::COARSE);
+            $now = $coordinate->of($pose, 'near', $body);
+            $total += $last === null ? 0.0 : $coordinate->step($last, $now);
+            $last = $now;
+            $way[] = $total;
+            if ($bothSides) {
+                $now = $coordinate->of($pose, 'far', $body);
+                $farTotal += $lastFar === null ? 0.0 : $coordinate->step($lastFar, $now);
+                $lastFar = $now;
+                $farWay[] = $farTotal;
+            }
+            $farShares[] = $this->farShareIn($pose);
+        }
+        for ($i = 0; $i <= self::INTERVALS; $i++) {
+            $us[] = $i / self::INTERVALS;
+        }
+        $sign = $total < 0 ? -1.0 : 1.0;
+        $this->us = $us;
+        $this->poses = $poses;
+        $this->farShares = $farShares = Samples::values($farShares);
+        $this->effort = array_map(static fn (float $travelled): float => $sign * $travelled, Samples::values($way));
+        $near = Samples::slopes($way);
+        $far = $bothSides ? Samples::slopes($farWay) : $near;
+        $slopes = [];
+        foreach ($near as $i => $slope) {
+            $slopes[] = $sign * ($slope + $farShares[$i] * $far[$i]);
+        }
+        // At a reversal, where the effort hardly moves, slopes are taken a little inside.
+        $ends = [];
+        foreach ([0, self::INTERVALS] as $i) {
+            if (abs($slopes[$i]) >= 0.2 * abs($total) * (1 + $farShares[$i])) {
+                continue;
+            }
+            [$before, $after] = $ends[$i] = $this->around($i === 0 ? self::INSIDE : 1 - self::INSIDE);
+            $slopes[$i] = $sign * $this->slopeBetween($before, $after, $farShares[$i]);
+        }
+        $this->effortSlopes = $slopes;
+        $this->ends = $ends;
+    }
+
+    /**
+     * Resistance of the body's own segments, per working limb.
+     *
+     * @return array<int, float>
+     */
+    public function bodyResistance(): array
+    {
+        return $this->bodyResistance ??= $this->resistanceOf(fn (Pose $pose): float => $pose->bodyEnergy($this->body));
+    }
+
+    /**
+     * Resistance of one kilogram at a load point, in all; for `hands` and `ankles` one kilogram on each working limb.
+     *
+     * @return array<int, float>
+     */
+    public function resistancePerKg(LoadPoint $point): array
+    {
+        $joules = ($point->isPerLimb() ? 2.0 : 1.0) * Body::GRAVITY;
+
+        return $this->perKg[$point->value] ??= $this->resistanceOf(fn (Pose $pose): float => $joules * $point->heightIn($pose, $this->body));
+    }
+
+    /**
+     * Resistance and length of a band, one strand to each working limb: its tension times how fast the strand grows.
+     *
+     * @return array{resistance: array<int, float>, lengths: array<int, float>} N or N·m per limb; metres.
+     */
+    public function bandResistance(BandSetup $setup, Band $strand, ?BandAttachment $attachment = null): array
+    {
+        $attachment ??= BandAttachment::fromArray([]);
+        $ways = $this->strandWays($setup, $attachment);
+        $slopes = array_fill(0, self::INTERVALS + 1, 0.0);
+        foreach ($ways as $way) {
+            foreach ($strand->forcesAt($way['lengths']) as $i => $tension) {
+                $slopes[$i] += $tension * $way['slopes'][$i];
+            }
+        }
+        $resistance = array_map($this->perEffort(...), $slopes, $this->effortSlopes);
+
+        return ['resistance' => $resistance, 'lengths' => $ways[0]['lengths']];
+    }
+
+    /**
+     * How long each strand is and how fast it grows, whatever band it is; kept, because grip and rubber do not change it.
+     * Where both sides move alike one way stands for both, growing twice as fast.
+     *
+     * @return non-empty-list<array{lengths: array<int, float>, slopes: array<int, float>}>
+     */
+    private function strandWays(BandSetup $setup, BandAttachment $attachment): array
+    {
+        $key = "{$setup->layout->value}|{$setup->stanceM}|{$setup->anchorHeightM}|{$setup->anchorDistanceM}|{$attachment->joint}|{$attachment->along}|{$attachment->across}";
+        $ways = $this->strands[$key] ?? [];
+        if ($ways === []) {
+            $one = $this->limbs === WorkingLimbs::One || $this->rig->farArmRests();
+            $alike = $this->poses[0]->bothSidesAlike;
+            $weight = $alike && (! $one || $attachment->isBetweenLimbs) ? 2.0 : 1.0;
+            foreach ($alike || ($one && ! $attachment->isBetweenLimbs) ? ['near'] : ['near', 'far'] as $side) {
+                $length = fn (Pose $pose): float => $this->strandLength($pose, $setup, $attachment, $side);
+                $evaluated = array_map($length, $this->poses);
+                $lengths = Samples::values($evaluated);
+                $slopes = Samples::slopes($evaluated);
+                foreach ($this->bandEnds() as $i => [$before, $after]) {
+                    $slopes[$i] = ($length($after) - $length($before)) / (2 * self::STEP);
+                    $lengths[$i] = ($length($after) + $length($before)) / 2;
+                }
+                $ways[] = ['lengths' => $lengths, 'slopes' => $weight === 1.0 ? $slopes : array_map(static fn (float $slope): float => $weight * $slope, $slopes)];
+            }
+            $this->strands[$key] = $ways;
+        }
+
+        return $ways;
+    }
+
+    /**
+     * @param  \Closure(Pose): float  $energy  Joules.
+     * @return array<int, float>
+     */
+    private function resistanceOf(\Closure $energy): array
+    {
+        $slopes = Samples::slopes(array_map($energy, $this->poses));
+        foreach ($this->ends as $i => [$before, $after]) {
+            $slopes[$i] = ($energy($after) - $energy($before)) / (2 * self::STEP);
+        }
+
+        return array_map($this->perEffort(...), $slopes, $this->effortSlopes);
+    }
+
+    /** Highest point of the body over the movement, metres above the floor; the grip counts a hand's breadth more. */
+    public function highestPointM(): float
+    {
+        if ($this->highestPointM !== null) {
+            return $this->highestPointM;
+        }
+        $highest = 0.0;
+        foreach ($this->poses as $pose) {
+            $highest = max($highest, $pose->y('head'), $pose->y('near_fingertip'), $pose->y('near_grip') + 0.1);
+        }
+
+        return $this->highestPointM = $highest;
+    }
+
+    private function perEffort(float $energySlope, float $effortSlope): float
+    {
+        // A limb that does not move along its coordinate has no resistance to report there.
+        return abs($effortSlope) < 1e-9 ? 0.0 : $energySlope / $effortSlope;
+    }
+
+    /**
+     * Poses about both ends. A band may come tight right at one, where differences over the range would smear the kink.
+     *
+     * @return array<int, array{Pose, Pose}>
+     */
+    private function bandEnds(): array
+    {
+        return $this->bandEnds ??= [
+            0 => $this->ends[0] ?? $this->around(0.0),
+            self::INTERVALS => $this->ends[self::INTERVALS] ?? $this->around(1.0),
+        ];
+    }
+
+    /** @return array{Pose, Pose} Poses a small step before and after. */
+    private function around(float $u): array
+    {
+        return [$this->rig->poseAt($u - self::STEP), $this->rig->poseAt($u + self::STEP)];
+    }
+
+    private function slopeBetween(Pose $before, Pose $after, float $farShare): float
+    {
+        $near = $this->coordinate->step($this->coordinate->of($before, 'near', $this->body), $this->coordinate->of($after, 'near', $this->body));
+        $far = match (true) {
+            $farShare === 0.0 => 0.0,
+            $this->limbs === WorkingLimbs::Both => $near,
+            default => $this->coordinate->step($this->coordinate->of($before, 'far', $this->body), $this->coordinate->of($after, 'far', $this->body)),
+        };
+
+        return ($near + $farShare * $far) / (2 * self::STEP);
+    }
+
+    /**
+     * How much the far limb carries against the near one. Shared legs split the weight as the moments about the
+     * two feet balance, taking the floor's reactions as vertical.
+     */
+    private function farShareIn(Pose $pose): float
+    {
+        if ($this->limbs === WorkingLimbs::One || $this->rig->farArmRests()) {
+            return 0.0;
+        }
+        if ($this->limbs === WorkingLimbs::Both) {
+            return 1.0;
+        }
+        $near = ($pose->x('near_heel') + $pose->x('near_toe')) / 2;
+        $far = $pose->x('far_toe');
+        $onNear = ($pose->centreOfMassX($this->body) - $far) / ($near - $far);
+
+        return max(0.0, min(1.0, (1 - $onNear) / max(0.05, $onNear)));
+    }
+
+    private function strandLength(Pose $pose, BandSetup $setup, BandAttachment $attachment, string $side): float
+    {
+        $anchor = $this->rig->bandAnchor($pose, $setup, $attachment, $side, startHipX: $this->poses[0]->x('hip'));
+        [$endX, $endY] = $pose->joints[$attachment->jointOn($side)];
+
+        return sqrt(($endX - $anchor['x']) ** 2 + ($endY - $anchor['y']) ** 2 + $anchor['across'] ** 2);
+    }
+}

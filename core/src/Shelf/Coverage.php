@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NimbleShelf\Core\Shelf;
+
+use NimbleShelf\Core\Catalogue\Catalogue;
+use NimbleShelf\Core\Catalogue\Exercise;
+use NimbleShelf\Core\Matching\Client;
+use NimbleShelf\Core\Matching\Home;
+use NimbleShelf\Core\Matching\Rung;
+use NimbleShelf\Core\Matching\ShelfRungs;
+use NimbleShelf\Core\Matching\Thing;
+use NimbleShelf\Core\Mechanics\ResistanceModel;
+
+/** What a shelf can train and how far it reaches, pattern by pattern, and which single addition would open most. */
+final readonly class Coverage
+{
+    /** An addition that reaches this much further up in a pattern counts for it. */
+    private const FURTHER = 1.1;
+
+    private ShelfRungs $rungs;
+
+    public function __construct(private Catalogue $catalogue, private ResistanceModel $model)
+    {
+        $this->rungs = new ShelfRungs($model);
+    }
+
+    /**
+     * @param  list<Thing>  $shelf
+     * @return array<string, PatternCoverage> By pattern, in the catalogue's order.
+     */
+    public function of(Client $client, array $shelf, Home $home): array
+    {
+        $kg = $exercises = [];
+        foreach ($this->catalogue->exercises as $exercise) {
+            $loads = $this->loads($exercise, $client, $shelf, $home, static fn (): bool => true);
+            if ($loads !== []) {
+                $kg[$exercise->pattern] = [...$kg[$exercise->pattern] ?? [], ...$loads];
+                $exercises[$exercise->pattern] = ($exercises[$exercise->pattern] ?? 0) + 1;
+            }
+        }
+        $coverage = [];
+        foreach ($this->catalogue->patterns as $pattern) {
+            $coverage[$pattern->id] = PatternCoverage::of($pattern, $pattern->isMeasured() ? $kg[$pattern->id] ?? [] : [], $this->model->ownKg($pattern->id, $client->body), $exercises[$pattern->id] ?? 0);
+        }
+
+        return $coverage;
+    }
+
+    /**
+     * What each addition opens beyond what is covered, most first; those that open nothing are left out.
+     *
+     * @param  list<Thing>  $shelf
+     * @param  array<string, PatternCoverage>  $covered
+     * @param  list<Addition>  $additions
+     * @return list<AdditionGain>
+     */
+    public function gains(Client $client, array $shelf, Home $home, array $covered, array $additions): array
+    {
+        $gains = [];
+        foreach ($additions as $addition) {
+            $gain = $this->gain($addition, $client, $shelf, $home, $covered);
+            if ($gain->score() > 0) {
+                $gains[] = $gain;
+            }
+        }
+        usort($gains, static fn (AdditionGain $one, AdditionGain $two): int => $two->score() <=> $one->score());
+
+        return $gains;
+    }
+
+    /**
+     * @param  list<Thing>  $shelf
+     * @param  array<string, PatternCoverage>  $covered
+     */
+    private function gain(Addition $addition, Client $client, array $shelf, Home $home, array $covered): AdditionGain
+    {
+        $thing = $addition->thing;
+        $more = $thing === null ? $shelf : [...$shelf, $thing];
+        $room = $addition->anchorM === null ? $home : $home->withAnchor('addition', $addition->anchorM);
+        $kg = $exercises = [];
+        foreach ($this->catalogue->exercises as $exercise) {
+            $lacked = $thing !== null && in_array($thing->kind, $exercise->needs, true) && array_filter($shelf, static fn (Thing $there): bool => $there->kind === $thing->kind) === [];
+            $isNew = static fn (Rung $rung): bool => $thing === null
+                ? $rung->setting->band !== null && $rung->setting->band->layout->needsAnchor() && abs($rung->setting->band->anchorHeightM - (float) $addition->anchorM) < 1e-9
+                : $lacked || in_array($thing, $rung->things, true);
+            $loads = $this->loads($exercise, $client, $more, $room, $isNew);
+            if ($loads !== []) {
+                $kg[$exercise->pattern] = [...$kg[$exercise->pattern] ?? [], ...$loads];
+                $exercises[$exercise->pattern] = ($exercises[$exercise->pattern] ?? 0) + 1;
+            }
+        }
+        $opened = $further = [];
+        $closed = 0;
+        foreach ($exercises as $id => $count) {
+            $before = $covered[$id];
+            $after = $before->with($before->pattern->isMeasured() ? $kg[$id] : [], $count);
+            if (! $before->isTrained()) {
+                $opened[] = $before->pattern->name;
+
+                continue;
+            }
+            // Further up is worth something only where the shelf stops short of what the client can do once.
+            $top = $before->wholeKg === [] ? INF : $before->wholeKg[count($before->wholeKg) - 1];
+            if ($top < ($client->capacities[$id]->kg ?? INF) && $after->wholeKg[count($after->wholeKg) - 1] >= self::FURTHER * $top) {
+                $further[] = $before->pattern->name;
+            }
+            $closed += count(array_filter($before->gaps(), static fn (array $gap): bool => array_filter(
+                $after->wholeKg,
+                static fn (float $whole): bool => $whole > ($gap['fromKg'] + $before->ownKg) * (1 + ShelfRungs::ALIKE) && $whole < ($gap['toKg'] + $before->ownKg) / (1 + ShelfRungs::ALIKE),
+            ) !== []));
+        }
+
+        return new AdditionGain($addition, $opened, $further, $closed);
+    }
+
+    /**
+     * @param  list<Thing>  $shelf
+     * @param  \Closure(Rung): bool  $counts
+     * @return list<float> Whole loads of the rungs that count, kilograms.
+     */
+    private function loads(Exercise $exercise, Client $client, array $shelf, Home $home, \Closure $counts): array
+    {
+        return array_map(static fn (array $usable): float => $usable['wholeKg'], $this->rungs->usable($exercise, $client, $shelf, $home, only: $counts));
+    }
+}

@@ -1,0 +1,391 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NimbleShelf\Core\Shelf;
+
+use NimbleShelf\Core\Matching\SettingInWords;
+
+/**
+ * Reads a line in plain words, such as "2 x 6 kg dumbbells" or "12 L bucket of sand", as a thing for a shelf.
+ *
+ * Every piece of the line is either understood, with what it was taken for, or handed back; nothing is dropped.
+ */
+final class LineParser
+{
+    private const KG = ['kg' => 1.0, 'kilo' => 1.0, 'kilos' => 1.0, 'kilogram' => 1.0, 'kilograms' => 1.0, 'g' => 0.001, 'gram' => 0.001, 'grams' => 0.001, 'lb' => 0.45359237, 'lbs' => 0.45359237, 'pound' => 0.45359237, 'pounds' => 0.45359237, 'oz' => 0.028349523125];
+
+    private const CM = ['cm' => 1.0, 'mm' => 0.1, 'm' => 100.0, 'metre' => 100.0, 'metres' => 100.0, 'in' => 2.54, 'inch' => 2.54, 'inches' => 2.54, '"' => 2.54, 'ft' => 30.48, 'foot' => 30.48, 'feet' => 30.48];
+
+    private const LITRES = ['l' => 1.0, 'litre' => 1.0, 'litres' => 1.0, 'liter' => 1.0, 'liters' => 1.0, 'ml' => 0.001, 'cl' => 0.01];
+
+    private const COUNTS = ['pair' => 2, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'eight' => 8, 'ten' => 10, 'dozen' => 12, 'a' => 1, 'an' => 1, 'one' => 1, 'single' => 1];
+
+    /** Longest first within a kind; the first kind found in the line wins. */
+    private const KINDS = [
+        'adjustable-dumbbell' => ['adjustable dumbbells', 'adjustable dumbbell', 'adjustable pair', 'adjustable'],
+        'dumbbell' => ['dumbbells', 'dumbbell', 'dumb-bells', 'hand weights', 'hand weight'],
+        'kettlebell' => ['kettlebells', 'kettlebell', 'kettle bell', 'bell'],
+        'mini-loop' => ['mini loops', 'mini loop', 'mini-loop', 'mini band', 'small loop'],
+        'long-loop' => ['long loop', 'long-loop', 'loop band', 'loop'],
+        'tube' => ['tubes', 'tube', 'band with handles', 'tubing'],
+        'flat-band' => ['flat bands', 'flat band', 'flat-band', 'exercise band', 'sheet band', 'resistance bands', 'resistance band', 'bands', 'band'],
+        'rucksack' => ['rucksacks', 'rucksack', 'backpack', 'daypack'],
+        'half-ball' => ['half-ball', 'half ball'],
+        'stool' => ['stools', 'stool'],
+        'chair' => ['armchair', 'chairs', 'chair'],
+        'sofa' => ['sofa', 'couch', 'settee', 'locker bench', 'bench'],
+        'table' => ['tables', 'table', 'desk', 'workbench', 'worktop'],
+        'step' => ['steps', 'step', 'stairs', 'stair'],
+        'pole' => ['poles', 'pole', 'broomstick', 'broom handle', 'broom', 'pipe', 'bar'],
+        'towel' => ['towels', 'towel'],
+        'mat' => ['mat'],
+        'wall' => ['wall'],
+        'object' => ['bucket', 'buckets', 'bottle', 'bottles', 'jug', 'jugs', 'canister', 'sack', 'sacks', 'bag', 'bags', 'tin', 'tins', 'can', 'cans', 'toolbox', 'box', 'boxes', 'crate', 'book', 'books', 'brick', 'bricks', 'pack', 'packs', 'pannier', 'panniers', 'rope', 'coil', 'jar', 'jars', 'watering can', 'log', 'logs'],
+    ];
+
+    /** How things are held; the trade's own sense, not measured. */
+    private const GRIPS = ['handle' => ['bucket', 'buckets', 'jug', 'jugs', 'canister', 'toolbox', 'crate', 'pannier', 'panniers', 'watering can'], 'bag' => ['sack', 'sacks', 'bag', 'bags', 'rope', 'coil'], 'body' => ['bottle', 'bottles', 'tin', 'tins', 'can', 'cans', 'box', 'boxes', 'book', 'books', 'brick', 'bricks', 'pack', 'packs', 'jar', 'jars', 'log', 'logs']];
+
+    /** Sold by their net mass. */
+    private const PACKS = ['pack', 'packs', 'tin', 'tins', 'can', 'cans'];
+
+    private const OPEN = ['bucket', 'buckets', 'crate', 'box', 'boxes'];
+
+    private const CONTENTS = ['water' => Contents::Water, 'dry sand' => Contents::DrySand, 'sand' => Contents::DrySand, 'rice' => Contents::Rice, 'gravel' => Contents::Gravel, 'table salt' => Contents::Salt, 'salt' => Contents::Salt, 'potting compost' => Contents::Compost, 'compost' => Contents::Compost, 'sugar' => Contents::Sugar, 'laundry liquid' => Contents::LaundryLiquid, 'detergent' => Contents::LaundryLiquid];
+
+    private const MATERIALS = ['softwood' => PoleMaterial::Softwood, 'pine' => PoleMaterial::Softwood, 'spruce' => PoleMaterial::Softwood, 'hardwood' => PoleMaterial::Hardwood, 'beech' => PoleMaterial::Hardwood, 'ash' => PoleMaterial::Hardwood, 'oak' => PoleMaterial::Hardwood, 'bamboo' => PoleMaterial::Bamboo, 'steel' => PoleMaterial::SteelTube];
+
+    /** Constants a and b, newtons, of rubber nobody has pulled yet; our estimate, shown with a third of doubt. */
+    private const RUBBER = ['very light' => 6.0, 'light' => 10.0, 'medium' => 20.0, 'very heavy' => 50.0, 'heavy' => 35.0, 'strong' => 35.0];
+
+    /** An empty vessel weighs about this per litre it holds; our estimate. */
+    private const VESSEL_KG_PER_L = 0.05;
+
+    /** A rucksack carries about this per litre before its straps complain; our estimate. */
+    private const PACK_KG_PER_L = 0.8;
+
+    private const FILLER = ['a', 'an', 'of', 'with', 'the', 'and', 'each', 'my', 'at', 'rest', 'long', 'high', 'tall', 'about', 'empty', 'weighing', 'full', 'x', 'in', 'x.', 'on', 'up', 'to', 'holds', 'wood', 'wooden', 'thick', 'handle', 'handles', 'bar', 'plates', 'plate'];
+
+    private string $rest = '';
+
+    /** @var list<array{text: string, means: string}> */
+    private array $understood = [];
+
+    /** @var list<string> */
+    private array $assumed = [];
+
+    private function __construct()
+    {
+    }
+
+    public static function parse(string $line): ParsedLine
+    {
+        return (new self)->read($line);
+    }
+
+    private function read(string $line): ParsedLine
+    {
+        $this->rest = ' '.trim((string) preg_replace(['/(\d),(\d)/', '/[×✕]/u', '/(\d)x(?=\d)/', '/\s+/'], ['$1.$2', 'x', '$1 x ', ' '], mb_strtolower($line))).' ';
+        $measures = str_contains($this->rest, 'adjustable') ? $this->plates() : [];
+        $count = $this->count();
+        [$kind, $word] = $this->kindOf();
+        $count = $kind === 'adjustable-dumbbell' && str_contains($word, 'pair') ? 2 : $count;
+        $masses = $this->quantities(self::KG, static fn (float $kg): string => SettingInWords::kg($kg).' kg');
+        $volumes = $this->quantities(self::LITRES, static fn (float $litres): string => SettingInWords::kg($litres).' L');
+        $diameterMm = $kind === 'pole' ? $this->diameterMm() : null;
+        $lengths = $this->quantities(self::CM, static fn (float $cm): string => SettingInWords::kg($cm).' cm');
+        $measures += match ($kind) {
+            'dumbbell', 'kettlebell' => $this->first('mass_kg', $masses),
+            'adjustable-dumbbell' => $this->first('handle_kg', $masses),
+            'object' => $this->object($word, $masses, $volumes),
+            'rucksack' => $this->rucksack($masses, $volumes),
+            'tube', 'flat-band', 'long-loop', 'mini-loop' => $this->first('rest_length_cm', $lengths) + $this->rubber(),
+            'pole' => array_filter(['diameter_mm' => $diameterMm], static fn (?float $mm): bool => $mm !== null) + $this->first('length_cm', $lengths) + $this->material(),
+            'chair', 'stool', 'sofa', 'table', 'step' => $this->first('height_cm', $lengths) + $this->first('mass_kg', $masses) + $this->flags(),
+            default => [],
+        };
+        $unknown = $this->leftOver();
+
+        return new ParsedLine($kind, $this->name($line, $kind, $word), $count, $measures, $this->understood, $unknown, $this->missing($kind, $measures), $this->assumed);
+    }
+
+    /** @return array{string|null, string} Kind, and the word that said so. */
+    private function kindOf(): array
+    {
+        foreach (self::KINDS as $kind => $words) {
+            usort($words, static fn (string $one, string $two): int => strlen($two) <=> strlen($one));
+            foreach ($words as $word) {
+                if ($this->take($word, $kind === 'object' ? 'an object' : str_replace('-', ' ', $kind))) {
+                    return [$kind, $word];
+                }
+            }
+        }
+
+        return [null, ''];
+    }
+
+    /**
+     * "4 x 1.25 + 4 x 2.5, bar 2 kg" as plates and handle.
+     *
+     * @return array<string, mixed>
+     */
+    private function plates(): array
+    {
+        $measures = [];
+        if (preg_match('/ (?:bar|handle) (?:of )?(\d+(?:\.\d+)?) ?(kg|lb|lbs) /', $this->rest, $found) === 1
+            || preg_match('/ (\d+(?:\.\d+)?) ?(kg|lb|lbs) (?:bar|handle) /', $this->rest, $found) === 1) {
+            $measures['handle_kg'] = round((float) $found[1] * self::KG[$found[2]], 3);
+            $this->drop($found[0], 'handle of '.SettingInWords::kg($measures['handle_kg']).' kg');
+        }
+        $plates = [];
+        while (preg_match('/(?<=[ +])(\d+) ?x ?(\d+(?:\.\d+)?) ?(kg|lbs|lb)?(?=[ ,+;])/', $this->rest, $found) === 1) {
+            $massKg = round((float) $found[2] * self::KG[$found[3] ?? 'kg'], 3);
+            $plates[] = ['mass_kg' => $massKg, 'count' => (int) $found[1]];
+            $this->drop($found[0], "{$found[1]} plates of ".SettingInWords::kg($massKg).' kg');
+        }
+
+        return $measures + ($plates === [] ? [] : ['plates' => $plates]);
+    }
+
+    private function count(): int
+    {
+        if (preg_match('/ (\d{1,2}) ?x /', $this->rest, $found) === 1
+            || preg_match('/^ (\d{1,2})(?= (?!kg|kilo|g |gram|lb|pound|oz|cm|mm|m |metre|in |inch|ft|foot|l |lit|ml|cl)[a-z])/', $this->rest, $found) === 1) {
+            $this->drop($found[0], $found[1] === '1' ? 'one piece' : "{$found[1]} pieces");
+
+            return max(1, (int) $found[1]);
+        }
+        foreach (self::COUNTS as $word => $count) {
+            if ($this->take($word, $count === 1 ? 'one piece' : "{$count} pieces")) {
+                return $count;
+            }
+        }
+
+        return 1;
+    }
+
+    /**
+     * @param  array<string, float>  $units
+     * @param  callable(float): string  $inWords
+     * @return list<float> In the first unit of the table.
+     */
+    private function quantities(array $units, callable $inWords): array
+    {
+        $names = array_map(static fn (string $name): string => preg_quote($name, '/'), array_keys($units));
+        usort($names, static fn (string $one, string $two): int => strlen($two) <=> strlen($one));
+        $values = [];
+        while (preg_match('/(?<=[ (@])(\d+(?:\.\d+)?)[ -]?('.implode('|', $names).')(?=[ ,.;)+])/', $this->rest, $found) === 1) {
+            $value = round((float) $found[1] * $units[$found[2]], 4);
+            $values[] = $value;
+            $this->drop($found[0], $inWords($value));
+        }
+
+        return $values;
+    }
+
+    /**
+     * @param  list<float>  $values
+     * @return array<string, float>
+     */
+    private function first(string $measure, array $values): array
+    {
+        return $values === [] ? [] : [$measure => $values[0]];
+    }
+
+    /**
+     * @param  list<float>  $masses
+     * @param  list<float>  $volumes
+     * @return array<string, mixed>
+     */
+    private function object(string $word, array $masses, array $volumes): array
+    {
+        $measures = ['grip' => 'none', 'sealed' => ! in_array($word, self::OPEN, true)];
+        foreach (self::GRIPS as $grip => $words) {
+            if (in_array($word, $words, true)) {
+                $measures['grip'] = $grip;
+            }
+        }
+        if ($this->take('sealed', 'sealed') || $this->take('lid', 'sealed')) {
+            $measures['sealed'] = true;
+        }
+        if ($this->take('open', 'not sealed')) {
+            $measures['sealed'] = false;
+        }
+        if ($this->take('glass', 'glass')) {
+            $measures['glass'] = true;
+        }
+        $contents = null;
+        foreach (self::CONTENTS as $name => $known) {
+            if ($this->take($name, sprintf('%s, %s kg per litre', $known->label(), SettingInWords::kg($known->kgPerL())))) {
+                $contents = $known;
+                break;
+            }
+        }
+        if ($masses !== [] && ($contents !== null || in_array($word, self::PACKS, true))) {
+            $mass = HouseholdMass::ofPack($masses[0]);
+            $this->assumed[] = $mass->sum.', until it is weighed.';
+
+            return $measures + ['mass_kg' => round($mass->massKg, 3), 'certainty' => $mass->certainty->value];
+        }
+        if ($masses !== []) {
+            return $measures + ['mass_kg' => $masses[0], 'certainty' => 'labelled'];
+        }
+        if ($volumes !== [] && $contents !== null) {
+            $vesselKg = round(self::VESSEL_KG_PER_L * $volumes[0], 2);
+            $this->assumed[] = sprintf('The empty vessel counts %s kg, our estimate.', SettingInWords::kg($vesselKg));
+            $mass = HouseholdMass::ofContents($contents, $volumes[0], $vesselKg);
+            $this->assumed[] = $mass->sum.'.';
+
+            return $measures + ['mass_kg' => round($mass->massKg, 2), 'certainty' => $mass->certainty->value];
+        }
+
+        return $measures;
+    }
+
+    /**
+     * @param  list<float>  $masses
+     * @param  list<float>  $volumes
+     * @return array<string, float>
+     */
+    private function rucksack(array $masses, array $volumes): array
+    {
+        $measures = $masses === [] ? [] : ['max_kg' => max($masses)];
+        if (count($masses) > 1) {
+            $measures['tare_kg'] = min($masses);
+        }
+        if ($masses === [] && $volumes !== []) {
+            $measures['max_kg'] = round(self::PACK_KG_PER_L * $volumes[0], 1);
+            $this->assumed[] = sprintf('%s L carry about %s kg, our estimate; check the straps.', SettingInWords::kg($volumes[0]), SettingInWords::kg($measures['max_kg']));
+        }
+        if (! isset($measures['tare_kg'])) {
+            $measures['tare_kg'] = 0.9;
+            $this->assumed[] = 'It weighs 0.9 kg empty, our estimate until it is weighed.';
+        }
+
+        return $measures;
+    }
+
+    /** @return array<string, mixed> */
+    private function rubber(): array
+    {
+        foreach (self::RUBBER as $word => $newtons) {
+            if ($this->take($word, 'how strong, until it is tested')) {
+                $this->assumed[] = 'Its pull is a guess, a third either way, until the Bench has tested it.';
+
+                return ['a_n' => $newtons, 'b_n' => $newtons, 'source' => 'unknown'];
+            }
+        }
+        $this->assumed[] = 'Nothing says how strong it is: taken as medium, a third either way, until the Bench has tested it.';
+
+        return ['a_n' => self::RUBBER['medium'], 'b_n' => self::RUBBER['medium'], 'source' => 'unknown'];
+    }
+
+    private function diameterMm(): ?float
+    {
+        // Thickness is said in millimetres, or called so.
+        if (preg_match('/ (\d+(?:\.\d+)?) ?(mm|cm|inch|in) (?:thick|diameter|across) /', $this->rest, $found) === 1
+            || preg_match('/ ø? ?(\d+(?:\.\d+)?) ?(mm)(?=[ ,])/u', $this->rest, $found) === 1) {
+            $mm = round((float) $found[1] * self::CM[$found[2]] * 10, 1);
+            $this->drop($found[0], SettingInWords::kg($mm).' mm thick');
+
+            return $mm;
+        }
+
+        return null;
+    }
+
+    /** @return array<string, string> */
+    private function material(): array
+    {
+        foreach (self::MATERIALS as $word => $material) {
+            if ($this->take($word, str_replace('-', ' ', $material->value))) {
+                return ['material' => $material->value];
+            }
+        }
+        $this->assumed[] = 'Nothing says what it is made of: taken as softwood, the weakest.';
+
+        return ['material' => PoleMaterial::Softwood->value];
+    }
+
+    /** @return array<string, bool> */
+    private function flags(): array
+    {
+        $flags = [];
+        foreach (['castors' => ['castors', 'wheels', 'rolling'], 'folding' => ['folding', 'foldable'], 'glass' => ['glass']] as $flag => $words) {
+            foreach ($words as $word) {
+                if ($this->take($word, $flag === 'glass' ? 'glass: not to lean on' : "{$flag}: not to lean on")) {
+                    $flags[$flag] = true;
+                }
+            }
+        }
+
+        return $flags;
+    }
+
+    /**
+     * @param  array<string, mixed>  $measures
+     * @return list<array{field: string, message: string}>
+     */
+    private function missing(?string $kind, array $measures): array
+    {
+        $needs = match ($kind) {
+            null => ['kind' => ['', 'What is it? No word here names a thing for a shelf.']],
+            'dumbbell', 'kettlebell', 'object' => ['massKg' => ['mass_kg', 'What does one piece weigh?']],
+            'adjustable-dumbbell' => ['handleKg' => ['handle_kg', 'What does the bare handle weigh?'], 'plates' => ['plates', 'Which plates, as in 4 x 1.25 + 4 x 2.5?']],
+            'tube', 'flat-band', 'long-loop', 'mini-loop' => ['restLengthCm' => ['rest_length_cm', 'How long is it at rest?']],
+            'rucksack' => ['maxKg' => ['max_kg', 'How much does it hold, in litres or kilograms?']],
+            'chair', 'stool', 'sofa', 'table', 'step' => ['heightCm' => ['height_cm', 'How high is it?']],
+            'pole' => ['diameterMm' => ['diameter_mm', 'How thick is it, in millimetres?']],
+            default => [],
+        };
+        $missing = [];
+        foreach ($needs as $field => [$measure, $message]) {
+            if (! isset($measures[$measure])) {
+                $missing[] = ['field' => $field, 'message' => $message];
+            }
+        }
+
+        return $missing;
+    }
+
+    /** The words that say which one it is, without numbers; singular. */
+    private function name(string $line, ?string $kind, string $word): string
+    {
+        $words = trim((string) preg_replace(['/\d+\s*x(?=\s*\d|\s)/iu', '/^\s*(a pair of|pair of|pair|a|an|one|two|three|four|five|six|\d+(?=\s+[a-z]{3}))\s+/iu', '/,(?!\d).*$/u', '/\b(each|long|at rest|high)\b/iu', '/\s+/'], ['', '', '', '', ' '], str_replace('×', 'x', $line)));
+        if ($kind === null) {
+            return mb_substr($words, 0, 60);
+        }
+        if (in_array($kind, ['tube', 'flat-band', 'long-loop', 'mini-loop', 'rucksack', 'pole', 'chair', 'stool', 'sofa', 'table', 'step'], true)) {
+            $words = trim((string) preg_replace(['/\d+(?:[.,]\d+)?\s*(kg|g|lbs?|cm|mm|m|inch(es)?|in|ft|l|litres?|ml)\b/iu', '/\s+/'], ['', ' '], $words));
+        }
+        $words = $kind === 'adjustable-dumbbell' ? 'adjustable dumbbell' : (preg_match('/[a-z]/i', $words) === 1 ? $words : $word);
+
+        return mb_substr((string) preg_replace('/(dumbbell|kettlebell|bucket|bottle|jug|sack|bag|tin|can|brick|book|pack|chair|stool|tube|band|pole|pannier)s\b/iu', '$1', $words), 0, 60);
+    }
+
+    /** @return list<string> */
+    private function leftOver(): array
+    {
+        $words = preg_split('/[\s,;+()@.]+/', trim((string) preg_replace('/\b(red|blue|green|black|yellow|grey|gray|white|orange|purple|silver|gold|old|new|big|small|large|kitchen|canvas|hiking|school|cast|iron|rubber|garden|clay|flour|ballast|glaze|kiln|tool|ferry|arm|bar)\b/', '', $this->rest)), flags: PREG_SPLIT_NO_EMPTY);
+
+        return array_values(array_filter($words === false ? [] : $words, static fn (string $word): bool => ! in_array($word, self::FILLER, true)));
+    }
+
+    private function take(string $word, string $means): bool
+    {
+        if (preg_match('/(?<=[ ,(])'.preg_quote($word, '/').'(?=[ ,.;):])/u', $this->rest) !== 1) {
+            return false;
+        }
+        $this->drop($word, $means, wholeWord: true);
+
+        return true;
+    }
+
+    private function drop(string $text, string $means, bool $wholeWord = false): void
+    {
+        $this->understood[] = ['text' => trim($text, ' ,+'), 'means' => $means];
+        $pattern = $wholeWord ? '/(?<=[ ,(])'.preg_quote($text, '/').'(?=[ ,.;):])/u' : '/'.preg_quote($text, '/').'/u';
+        $this->rest = (string) preg_replace($pattern, ' ', $this->rest, 1);
+    }
+}

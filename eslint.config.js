@@ -1,0 +1,10 @@
+import js from '@eslint/js'
+import reactHooks from 'eslint-plugin-react-hooks'
+import tseslint from 'typescript-eslint'
+
+export default tseslint.config(
+  js.configs.recommended,
+  ...tseslint.configs.recommended,
+  reactHooks.configs.flat['recommended-latest'],
+  { rules: { '@typescript-eslint/consistent-type-imports': 'error' } },
+)
