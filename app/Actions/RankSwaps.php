@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Client;
+use App\Models\Item;
+use NimbleShelf\Core\Catalogue\Catalogue;
+use NimbleShelf\Core\Matching\Candidate;
+use NimbleShelf\Core\Matching\Rung;
+use NimbleShelf\Core\Matching\SwapDesk;
+use NimbleShelf\Core\Matching\SwapResult;
+use NimbleShelf\Core\Mechanics\ResistanceModel;
+
+/** Ranks what could stand in for one prescribed exercise. */
+final readonly class RankSwaps
+{
+    public SwapDesk $desk;
+
+    public function __construct(private DescribeClient $describe, private Catalogue $catalogue, private ResistanceModel $model)
+    {
+        $this->desk = new SwapDesk($catalogue, $model);
+    }
+
+    public function handle(Item $item): SwapResult
+    {
+        $client = $item->client();
+
+        return $this->deskOf($client)->rank(
+            $item->prescription(),
+            $this->describe->person($client),
+            $this->describe->shelf($client),
+            $this->describe->home($client),
+        );
+    }
+
+    /** The desk with the weights of the client's trainer. */
+    public function deskOf(Client $client): SwapDesk
+    {
+        $weights = $client->trainer->weights();
+
+        return $weights === [] ? $this->desk : new SwapDesk($this->catalogue, $this->model, $weights);
+    }
+
+    /** Names a candidate so that the screen can choose it later; the same rung has the same key. */
+    public static function keyOf(Candidate $candidate): string
+    {
+        return self::keyOfRung($candidate->rung);
+    }
+
+    public static function keyOfRung(Rung $rung): string
+    {
+        return substr(hash('sha256', $rung->exercise->id.json_encode($rung->setting->toArray(), JSON_THROW_ON_ERROR)), 0, 16);
+    }
+}

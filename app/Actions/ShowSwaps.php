@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Http\Resources\CandidateResource;
+use App\Http\Resources\ControlResource;
+use App\Http\Resources\CurveResource;
+use App\Http\Resources\EquivalentResource;
+use App\Http\Resources\ExclusionResource;
+use App\Http\Resources\FigureResource;
+use App\Http\Resources\MatchPartResource;
+use App\Http\Resources\OpenerResource;
+use App\Http\Resources\PrescribedResource;
+use App\Http\Resources\SwapsResource;
+use App\Models\Item;
+use NimbleShelf\Core\Catalogue\Catalogue;
+use NimbleShelf\Core\Matching\Candidate;
+use NimbleShelf\Core\Matching\LiveRung;
+use NimbleShelf\Core\Matching\MatchPart;
+use NimbleShelf\Core\Matching\SettingInWords;
+use NimbleShelf\Core\Matching\SwapResult;
+use NimbleShelf\Core\Mechanics\Body;
+use NimbleShelf\Core\Mechanics\ResistanceModel;
+use NimbleShelf\Core\Shelf\Addition;
+
+/** Puts ranked swaps into the shape the swap desk draws. */
+final readonly class ShowSwaps
+{
+    private const OPENERS_SHOWN = 3;
+
+    public function __construct(
+        private RankSwaps $rankSwaps,
+        private ChooseSwap $chooseSwap,
+        private DescribeClient $describe,
+        private Catalogue $catalogue,
+        private ResistanceModel $model,
+    ) {
+    }
+
+    public function handle(Item $item): SwapsResource
+    {
+        $client = $item->client();
+        $body = $this->describe->body($client);
+        $result = $this->rankSwaps->handle($item);
+        $chosen = null;
+        $candidates = [];
+        foreach ($result->candidates as $candidate) {
+            $resource = $this->candidate($candidate, $body);
+            if ($item->written !== null && $candidate->rung->exercise->id === $item->exercise && $candidate->rung->setting->sameAs($item->setting)) {
+                $chosen = $resource->key;
+            }
+            $candidates[] = $resource;
+        }
+
+        return new SwapsResource(
+            itemId: $item->id,
+            sessionId: $item->block->session->id,
+            sessionName: $item->block->session->name,
+            clientId: $client->id,
+            clientName: $client->name,
+            prescribed: $this->prescribed($item, $result, $body),
+            candidates: $candidates,
+            excluded: array_map(ExclusionResource::of(...), $result->excluded),
+            leftOut: array_map(ExclusionResource::of(...), $result->leftOut),
+            problems: $result->problems,
+            capacityKnown: $result->capacityKnown,
+            chosenKey: $chosen,
+            swappedFrom: $this->chooseSwap->writtenInWords($item),
+            laterCount: count($this->chooseSwap->later($item)),
+            openers: $candidates === [] ? $this->openers($item) : [],
+        );
+    }
+
+    /** @return list<OpenerResource> Single additions that would bring a swap, the best first. */
+    private function openers(Item $item): array
+    {
+        $client = $item->client();
+        $person = $this->describe->person($client);
+        $shelf = $this->describe->shelf($client);
+        $home = $this->describe->home($client);
+        $openers = [];
+        foreach (Addition::usual() as $addition) {
+            $found = $this->rankSwaps->deskOf($client)->rank(
+                $item->prescription(),
+                $person,
+                $addition->thing === null ? $shelf : [...$shelf, $addition->thing],
+                $addition->anchorM === null ? $home : $home->withAnchor('addition', $addition->anchorM),
+            )->candidates;
+            if ($found !== []) {
+                $openers[] = new OpenerResource($addition->how, $addition->words, count($found), "{$found[0]->rung->exercise->name}, {$found[0]->rung->words}", (int) round(100 * $found[0]->match));
+            }
+        }
+        usort($openers, static fn (OpenerResource $one, OpenerResource $two): int => $two->matchPercent <=> $one->matchPercent);
+
+        return array_slice($openers, 0, self::OPENERS_SHOWN);
+    }
+
+    private function prescribed(Item $item, SwapResult $result, Body $body): PrescribedResource
+    {
+        $prescription = $result->prescription;
+        $exercise = $this->catalogue->exercise($prescription->exercise);
+
+        return new PrescribedResource(
+            exercise: $exercise->id,
+            name: $exercise->name,
+            words: $item->written['words'] ?? SettingInWords::of($exercise, $prescription->setting),
+            sets: $prescription->sets,
+            reps: $prescription->reps,
+            reserve: $prescription->reserve,
+            isHold: $exercise->isHold,
+            goal: $prescription->goal->label(),
+            equivalent: EquivalentResource::of($result->prescribed, $this->catalogue),
+            curve: CurveResource::of($result->prescribed->curve),
+            figure: FigureResource::of($this->model->rig($exercise, $body, $prescription->setting), $exercise, $prescription->setting, $body),
+        );
+    }
+
+    public function candidate(Candidate $candidate, Body $body): CandidateResource
+    {
+        $rung = $candidate->rung;
+
+        return new CandidateResource(
+            key: RankSwaps::keyOf($candidate),
+            exercise: $rung->exercise->id,
+            name: $rung->exercise->name,
+            words: $rung->words,
+            implement: $rung->setting->implement,
+            equivalent: EquivalentResource::of($candidate->equivalent, $this->catalogue),
+            matchPercent: (int) round(100 * $candidate->match),
+            parts: array_map(static fn (MatchPart $part): MatchPartResource => new MatchPartResource(
+                name: $part->name,
+                percent: (int) round(100 * $part->score),
+                weightPercent: (int) round(100 * $part->weight),
+            ), $candidate->parts),
+            reps: $candidate->reps,
+            repsLow: $candidate->repsLow,
+            repsHigh: $candidate->repsHigh,
+            reserve: $candidate->reserve,
+            isHold: $rung->exercise->isHold,
+            perSide: $rung->exercise->oneSideAtATime || $rung->setting->limbs === 1,
+            shapeDifference: round($candidate->equivalent->shapeDifference, 2),
+            reasons: $candidate->reasons,
+            lost: $candidate->lost,
+            changes: $candidate->changes,
+            cautions: $candidate->cautions,
+            controls: array_map(ControlResource::of(...), LiveRung::controls($rung)),
+            curve: CurveResource::of($candidate->equivalent->curve),
+            figure: FigureResource::of($this->model->rig($rung->exercise, $body, $rung->setting), $rung->exercise, $rung->setting, $body),
+        );
+    }
+}

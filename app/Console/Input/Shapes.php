@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Input;
+
+use NimbleShelf\Core\Catalogue\Exercise;
+use NimbleShelf\Core\Exception\InvalidQuantity;
+use NimbleShelf\Core\Matching\Client;
+use NimbleShelf\Core\Matching\Home;
+use NimbleShelf\Core\Matching\Limit;
+use NimbleShelf\Core\Matching\Prescription;
+use NimbleShelf\Core\Matching\Thing;
+use NimbleShelf\Core\Mechanics\Body;
+use NimbleShelf\Core\Mechanics\Setting;
+use NimbleShelf\Core\Planning\Capacity;
+use NimbleShelf\Core\Planning\Goal;
+
+/** The shapes that several commands read: client, shelf, home, prescription. Every refusal names its field. */
+final class Shapes
+{
+    /** @var array<string, array{float|int, float|int, string}> Numbers a thing may carry, with their ranges and units. */
+    private const THING_NUMBERS = [
+        'count' => [1, 200, 'pieces'], 'mass_kg' => [0.01, 300, 'kg'], 'handle_kg' => [0.01, 50, 'kg'], 'tare_kg' => [0, 100, 'kg'], 'max_kg' => [0, 300, 'kg'],
+        'rest_length_cm' => [2, 500, 'cm'], 'a_n' => [0, 2000, 'N'], 'b_n' => [0, 2000, 'N'], 'limit_ratio' => [1.1, 3, 'times its rest length'],
+        'height_cm' => [0, 300, 'cm'], 'diameter_mm' => [1, 300, 'mm'], 'wall_mm' => [0.1, 100, 'mm'],
+        'density_kg_per_l' => [0.05, 8, 'kg/L'], 'max_l' => [0, 200, 'L'], 'container_kg' => [0, 100, 'kg'],
+    ];
+
+    public static function body(Fields $client): Body
+    {
+        $heightM = $client->number('height_cm', 100, 230, 'cm') / 100;
+        $massKg = $client->number('body_mass_kg', 25, 250, 'kg');
+        $limbs = [];
+        if ($client->has('limbs')) {
+            $measured = $client->object('limbs');
+            foreach ($measured->names() as $name) {
+                $limbs[str_ends_with($name, '_cm') ? substr($name, 0, -3) : $name] = $measured->number($name, 1, 150, 'cm') / 100;
+            }
+        }
+
+        return InvalidQuantity::under('client', static fn (): Body => Body::of($heightM, $massKg, $limbs));
+    }
+
+    /** @param  list<string>  $patterns  Patterns a capacity may be given for. */
+    public static function client(Fields $client, array $patterns): Client
+    {
+        $limits = [];
+        foreach ($client->has('limits') ? $client->texts('limits') : [] as $i => $limit) {
+            $limits[] = Limit::tryFrom($limit) ?? throw InvalidQuantity::because("client.limits.{$i}", sprintf('client.limits.%d must be one of %s; got "%s".', $i, implode(', ', array_column(Limit::cases(), 'value')), $limit));
+        }
+        $capacities = [];
+        if ($client->has('capacity')) {
+            $given = $client->object('capacity');
+            foreach ($given->names() as $pattern) {
+                if (! in_array($pattern, $patterns, true)) {
+                    throw InvalidQuantity::because("client.capacity.{$pattern}", "There is no movement pattern \"{$pattern}\".");
+                }
+                $known = $given->object($pattern);
+                $capacities[$pattern] = Capacity::of($known->number('kg', 0.1, 1000, 'kg'), $known->number('sd_kg', 0.01, 1000, 'kg'));
+            }
+        }
+
+        return new Client(self::body($client), array_values(array_unique($limits, SORT_REGULAR)), $capacities);
+    }
+
+    public static function home(Fields $home): Home
+    {
+        $anchors = [];
+        foreach ($home->has('anchors') ? $home->objects('anchors') : [] as $anchor) {
+            $anchors[] = ['id' => $anchor->text('id'), 'heightM' => $anchor->number('height_cm', 0, 300, 'cm') / 100, 'kind' => $anchor->has('kind') ? $anchor->text('kind') : 'rail'];
+        }
+
+        return Home::of(
+            ceilingM: $home->has('ceiling_cm') ? $home->number('ceiling_cm', 140, 600, 'cm') / 100 : null,
+            floor: $home->oneOf('floor', ['smooth', 'carpet', 'rocking'], 'smooth'),
+            quiet: $home->has('quiet') && $home->flag('quiet'),
+            anchors: $anchors,
+            lengthM: $home->has('length_m') ? $home->number('length_m', 0.5, 50, 'm') : null,
+        );
+    }
+
+    /**
+     * @param  list<Fields>  $things
+     * @return list<Thing>
+     */
+    public static function shelf(array $things): array
+    {
+        $shelf = [];
+        foreach ($things as $i => $thing) {
+            $thing->text('id');
+            $thing->oneOf('kind', Thing::KINDS);
+            foreach (self::THING_NUMBERS as $name => [$low, $high, $unit]) {
+                if ($thing->has($name)) {
+                    $thing->number($name, $low, $high, $unit);
+                }
+            }
+            foreach ($thing->has('plates') ? $thing->objects('plates') : [] as $plate) {
+                $plate->number('mass_kg', 0.05, 60, 'kg');
+                $plate->whole('count', 0, 100, 'pieces');
+            }
+            try {
+                $shelf[] = Thing::fromArray($thing->all());
+            } catch (InvalidQuantity $refused) {
+                $field = "shelf.{$i}.".preg_replace('/^(shelf|band)\./', '', $refused->field());
+                throw InvalidQuantity::because($field, str_replace($refused->field(), $field, $refused->getMessage()));
+            }
+        }
+
+        return $shelf;
+    }
+
+    /**
+     * What is used must be something there is, and come with what it weighs or how it pulls.
+     *
+     * @param  string  $under  Where the setting stands, ending in a dot; empty at the top.
+     */
+    public static function refuseUnfinished(Exercise $exercise, Setting $setting, string $under): void
+    {
+        if ($setting->band !== null || $setting->implement === 'body-weight') {
+            return;
+        }
+        if (! in_array($setting->implement, [...Thing::KINDS, 'reference'], true)) {
+            throw InvalidQuantity::because("{$under}setting.implement", "{$under}setting.implement: there is nothing called \"{$setting->implement}\" to load {$exercise->name} with.");
+        }
+        if (in_array($setting->implement, ['tube', 'flat-band', 'long-loop', 'mini-loop'], true)) {
+            throw InvalidQuantity::because("{$under}setting.band", "{$under}setting.band is missing: a band needs its rest length, a, b and layout.");
+        }
+        if ($setting->massKg <= 0.0 && $exercise->loadPointFor($setting->implement) !== null) {
+            throw InvalidQuantity::because("{$under}setting.mass_kg", "{$under}setting.mass_kg is missing: a {$setting->implement} needs its mass.");
+        }
+    }
+
+    public static function prescription(Fields $prescription): Prescription
+    {
+        return Prescription::of(
+            $prescription->text('exercise'),
+            $prescription->has('setting') ? InvalidQuantity::under('prescription', static fn (): Setting => Setting::fromArray($prescription->map('setting'))) : Setting::bodyWeight(),
+            $prescription->whole('sets', 1, 10, 'sets'),
+            $prescription->whole('reps', 1, 300, 'repetitions'),
+            $prescription->whole('reserve', 0, 10, 'repetitions'),
+            Goal::from($prescription->oneOf('goal', array_column(Goal::cases(), 'value'))),
+        );
+    }
+}

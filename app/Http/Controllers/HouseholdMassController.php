@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\HouseholdMassRequest;
+use App\Http\Resources\HouseholdMassResource;
+
+final class HouseholdMassController extends Controller
+{
+    public function __invoke(HouseholdMassRequest $request): HouseholdMassResource
+    {
+        return HouseholdMassResource::of($request->mass());
+    }
+}

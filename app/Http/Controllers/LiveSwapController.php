@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\ChooseSwap;
+use App\Actions\MoveSwap;
+use App\Actions\ShowSwaps;
+use App\Http\Requests\MoveSwapRequest;
+use App\Http\Resources\LiveSwapResource;
+use App\Http\Resources\SwapsResource;
+use App\Models\Item;
+use Illuminate\Validation\ValidationException;
+
+final class LiveSwapController extends Controller
+{
+    public function show(MoveSwapRequest $request, Item $item, MoveSwap $move): LiveSwapResource
+    {
+        return $move->handle($item, $request->string('exercise')->toString(), $request->string('key')->toString(), $request->moved());
+    }
+
+    public function store(MoveSwapRequest $request, Item $item, MoveSwap $move, ChooseSwap $choose, ShowSwaps $showSwaps): SwapsResource
+    {
+        $candidate = $move->candidate($item, $request->string('exercise')->toString(), $request->string('key')->toString(), $request->moved());
+        if (is_string($candidate)) {
+            throw ValidationException::withMessages(['moved' => $candidate]);
+        }
+
+        return $showSwaps->handle($choose->put($item, $candidate));
+    }
+}

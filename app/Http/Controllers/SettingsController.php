@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\UpdateSettingsRequest;
+use App\Http\Resources\SettingsResource;
+use App\Models\User;
+use Illuminate\Container\Attributes\CurrentUser;
+
+final class SettingsController extends Controller
+{
+    public function show(#[CurrentUser] User $trainer): SettingsResource
+    {
+        return SettingsResource::of($trainer);
+    }
+
+    public function update(UpdateSettingsRequest $request, #[CurrentUser] User $trainer): SettingsResource
+    {
+        $trainer->update(['settings' => $request->settings() + ($trainer->settings ?? [])]);
+
+        return SettingsResource::of($trainer);
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+/** One ranked replacement. */
+final readonly class CandidateResource extends Resource
+{
+    /**
+     * @param  string  $key  Names it when it is chosen.
+     * @param  list<MatchPartResource>  $parts
+     * @param  list<string>  $reasons
+     * @param  list<string>  $lost
+     * @param  list<string>  $changes
+     * @param  list<string>  $cautions
+     * @param  list<ControlResource>  $controls  What of its setting can be moved by hand.
+     */
+    public function __construct(
+        public string $key,
+        public string $exercise,
+        public string $name,
+        public string $words,
+        public string $implement,
+        public EquivalentResource $equivalent,
+        public int $matchPercent,
+        public array $parts,
+        public int $reps,
+        public int $repsLow,
+        public int $repsHigh,
+        public int $reserve,
+        public bool $isHold,
+        public bool $perSide,
+        public float $shapeDifference,
+        public array $reasons,
+        public array $lost,
+        public array $changes,
+        public array $cautions,
+        public array $controls,
+        public CurveResource $curve,
+        public FigureResource $figure,
+    ) {
+    }
+}

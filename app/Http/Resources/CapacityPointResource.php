@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+/** Capacity after one day's sets. */
+final readonly class CapacityPointResource extends Resource
+{
+    public function __construct(
+        public string $date,
+        public float $kg,
+        public float $lowKg,
+        public float $highKg,
+    ) {
+    }
+}

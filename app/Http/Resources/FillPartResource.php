@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+/** One line of a recipe: so many pieces, or so many litres. */
+final readonly class FillPartResource extends Resource
+{
+    public function __construct(
+        public string $name,
+        public ?int $count,
+        public ?float $litres,
+        public float $massKg,
+    ) {
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+/** One health question and its newest answer. */
+final readonly class HealthAnswerResource extends Resource
+{
+    public function __construct(
+        public string $id,
+        public string $ask,
+        public ?bool $yes,
+        public bool $locks,
+    ) {
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+/** What was done, and what it says. */
+final readonly class LedgerResource extends Resource
+{
+    /**
+     * @param  list<LedgerPatternResource>  $patterns
+     * @param  list<LedgerEntryResource>  $entries  Newest first.
+     */
+    public function __construct(
+        public int $clientId,
+        public string $clientName,
+        public array $patterns,
+        public array $entries,
+    ) {
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+/** The exercise as the programme wrote it. */
+final readonly class PrescribedResource extends Resource
+{
+    public function __construct(
+        public string $exercise,
+        public string $name,
+        public string $words,
+        public int $sets,
+        public int $reps,
+        public int $reserve,
+        public bool $isHold,
+        public string $goal,
+        public EquivalentResource $equivalent,
+        public CurveResource $curve,
+        public FigureResource $figure,
+    ) {
+    }
+}

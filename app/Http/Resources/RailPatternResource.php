@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+/** A pattern that has a rail. */
+final readonly class RailPatternResource extends Resource
+{
+    public function __construct(
+        public string $id,
+        public string $name,
+    ) {
+    }
+}

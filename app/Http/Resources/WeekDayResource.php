@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+/** One day of the week strip. */
+final readonly class WeekDayResource extends Resource
+{
+    public function __construct(
+        public string $date,
+        public int $visits,
+        public bool $isToday,
+    ) {
+    }
+}

@@ -1,0 +1,158 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Casts\AsEnumCollection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasManyThrough;
+use Illuminate\Database\Eloquent\Relations\HasOne;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
+use NimbleShelf\Core\Matching\Limit;
+use NimbleShelf\Core\Planning\Goal;
+
+/**
+ * A person the trainer visits.
+ *
+ * @property int $id
+ * @property int $user_id
+ * @property string $name
+ * @property string $trade
+ * @property Goal $goal
+ * @property Collection<int, Limit> $limits
+ * @property string $note Kept encrypted.
+ * @property string $place
+ * @property Carbon|null $born_on
+ * @property string $experience `beginner`, `some` or `years`.
+ * @property int|null $days_per_week
+ * @property int|null $minutes
+ * @property string $likes
+ * @property string $dislikes
+ * @property string|null $guardian Who consented, for a client under 18.
+ * @property Carbon|null $guardian_on
+ * @property int|null $kit_from_id Whose shelf is used as well.
+ * @property-read Client|null $kitFrom
+ * @property-read Screening|null $screening
+ * @property-read Collection<int, Clearance> $clearances
+ * @property-read MovementCheck|null $movementCheck
+ * @property-read BodyMeasure $bodyMeasure
+ * @property-read User $trainer
+ * @property-read Home $home
+ * @property-read Collection<int, ShelfItem> $shelfItems
+ */
+final class Client extends Model
+{
+    protected $fillable = [
+        'name', 'trade', 'goal', 'limits', 'note', 'place', 'born_on', 'experience', 'days_per_week', 'minutes', 'likes', 'dislikes',
+        'guardian', 'guardian_on', 'kit_from_id',
+    ];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['goal' => Goal::class, 'limits' => AsEnumCollection::of(Limit::class), 'note' => 'encrypted', 'born_on' => 'date', 'guardian_on' => 'date'];
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function trainer(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'user_id');
+    }
+
+    /**
+     * The newest measures.
+     *
+     * @return HasOne<BodyMeasure, $this>
+     */
+    public function bodyMeasure(): HasOne
+    {
+        return $this->hasOne(BodyMeasure::class)->latestOfMany('measured_on');
+    }
+
+    /** @return HasMany<BodyMeasure, $this> */
+    public function bodyMeasures(): HasMany
+    {
+        return $this->hasMany(BodyMeasure::class);
+    }
+
+    /** @return HasOne<Home, $this> */
+    public function home(): HasOne
+    {
+        return $this->hasOne(Home::class);
+    }
+
+    /** @return HasMany<ShelfItem, $this> */
+    public function shelfItems(): HasMany
+    {
+        $inOrder = $this->hasMany(ShelfItem::class);
+        $inOrder->orderBy('id');
+
+        return $inOrder;
+    }
+
+    /** @return HasMany<Programme, $this> */
+    public function programmes(): HasMany
+    {
+        return $this->hasMany(Programme::class);
+    }
+
+    /** @return HasManyThrough<TrainingSession, Programme, $this> */
+    public function trainingSessions(): HasManyThrough
+    {
+        return $this->hasManyThrough(TrainingSession::class, Programme::class);
+    }
+
+    /** @return HasMany<SetLog, $this> */
+    public function setLogs(): HasMany
+    {
+        return $this->hasMany(SetLog::class);
+    }
+
+    /** @return BelongsTo<Client, $this> */
+    public function kitFrom(): BelongsTo
+    {
+        return $this->belongsTo(self::class, 'kit_from_id');
+    }
+
+    /**
+     * The newest health answers.
+     *
+     * @return HasOne<Screening, $this>
+     */
+    public function screening(): HasOne
+    {
+        return $this->hasOne(Screening::class)->ofMany(['answered_on' => 'max', 'id' => 'max']);
+    }
+
+    /** @return HasMany<Screening, $this> */
+    public function screenings(): HasMany
+    {
+        return $this->hasMany(Screening::class);
+    }
+
+    /** @return HasMany<Clearance, $this> */
+    public function clearances(): HasMany
+    {
+        return $this->hasMany(Clearance::class);
+    }
+
+    /** @return HasMany<MovementCheck, $this> */
+    public function movementChecks(): HasMany
+    {
+        return $this->hasMany(MovementCheck::class);
+    }
+
+    /**
+     * The newest checks.
+     *
+     * @return HasOne<MovementCheck, $this>
+     */
+    public function movementCheck(): HasOne
+    {
+        return $this->hasOne(MovementCheck::class)->ofMany(['checked_on' => 'max', 'id' => 'max']);
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
+use NimbleShelf\Core\Matching\Thing;
+
+/**
+ * One thing on a client's shelf.
+ *
+ * @property int $id
+ * @property int $client_id
+ * @property string $kind
+ * @property string $name
+ * @property int $count
+ * @property array<string, mixed> $measures Whatever its kind needs, with units in the keys.
+ * @property string|null $out_of_service
+ * @property Carbon|null $inspected_on
+ * @property Carbon|null $created_at
+ * @property string $condition `sound`, `nicked`, `whitened`, `loose` or `cracked`.
+ * @property-read Collection<int, BandTest> $bandTests Newest first.
+ * @property-read Client $client
+ */
+final class ShelfItem extends Model
+{
+    use SoftDeletes;
+
+    protected $fillable = ['kind', 'name', 'count', 'measures', 'out_of_service', 'inspected_on', 'condition'];
+
+    protected $casts = ['measures' => 'array', 'count' => 'integer', 'inspected_on' => 'date'];
+
+    protected $attributes = ['condition' => 'sound'];
+
+    /** @return BelongsTo<Client, $this> */
+    public function client(): BelongsTo
+    {
+        return $this->belongsTo(Client::class);
+    }
+
+    /** @return HasMany<BandTest, $this> */
+    public function bandTests(): HasMany
+    {
+        $newestFirst = $this->hasMany(BandTest::class);
+        $newestFirst->orderByDesc('tested_on')->orderByDesc('id');
+
+        return $newestFirst;
+    }
+
+    public function toThing(): Thing
+    {
+        return Thing::fromArray([
+            ...$this->measures,
+            'id' => (string) $this->id,
+            'kind' => $this->kind,
+            'name' => $this->name,
+            'count' => $this->count,
+            'out_of_service' => $this->out_of_service,
+        ]);
+    }
+}

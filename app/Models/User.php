@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Foundation\Auth\User as Authenticatable;
+use Laravel\Sanctum\HasApiTokens;
+use NimbleShelf\Core\Health\BloodPressure;
+
+/**
+ * A trainer.
+ *
+ * @property int $id
+ * @property string $name
+ * @property string $email
+ * @property array<string, int|string|array<string, int>>|null $settings
+ * @property-read Collection<int, ExerciseVariant> $exerciseVariants
+ */
+final class User extends Authenticatable
+{
+    use HasApiTokens;
+
+    /** Thresholds at or above which nobody trains that day, and whom to call. */
+    private const USUAL = ['systolic' => BloodPressure::USUAL_SYSTOLIC, 'diastolic' => BloodPressure::USUAL_DIASTOLIC, 'emergency_number' => '112'];
+
+    protected $fillable = ['name', 'email', 'password', 'settings'];
+
+    protected $hidden = ['password', 'remember_token'];
+
+    protected $casts = ['password' => 'hashed', 'settings' => 'array'];
+
+    public function setting(string $name): int|string
+    {
+        $value = ($this->settings ?? [])[$name] ?? self::USUAL[$name];
+
+        return is_array($value) ? '' : $value;
+    }
+
+    /** @return array<string, int> How much each part of a match counts, in hundredths; empty where it is as usual. */
+    public function weights(): array
+    {
+        $weights = ($this->settings ?? [])['weights'] ?? [];
+
+        return is_array($weights) ? $weights : [];
+    }
+
+    /** @return HasMany<Client, $this> */
+    public function clients(): HasMany
+    {
+        return $this->hasMany(Client::class);
+    }
+
+    /** @return HasMany<ExerciseVariant, $this> */
+    public function exerciseVariants(): HasMany
+    {
+        $inOrder = $this->hasMany(ExerciseVariant::class);
+        $inOrder->orderBy('name');
+
+        return $inOrder;
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use App\Models\Item;
+use App\Models\SetLog;
+use App\Models\TrainingSession;
+use App\Support\CatalogueFiles;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\Route;
+use Illuminate\Support\ServiceProvider;
+use NimbleShelf\Core\Catalogue\Catalogue;
+use NimbleShelf\Core\Health\Screening;
+use NimbleShelf\Core\Mechanics\ResistanceModel;
+
+final class AppServiceProvider extends ServiceProvider
+{
+    public function register(): void
+    {
+        $this->app->singleton(Catalogue::class, fn (): Catalogue => CatalogueFiles::load(base_path('catalogue')));
+        $this->app->singleton(ResistanceModel::class);
+        $this->app->singleton(Screening::class, fn (): Screening => CatalogueFiles::screening(base_path('catalogue')));
+    }
+
+    public function boot(): void
+    {
+        Model::shouldBeStrict();
+        // Relations load on demand; a screen here reads one client's few rows.
+        Model::preventLazyLoading(false);
+        Route::model('session', TrainingSession::class);
+        Route::model('item', Item::class);
+        Route::model('set', SetLog::class);
+    }
+}
