@@ -1,0 +1,53 @@
+import { createBrowserRouter } from 'react-router'
+import { CataloguePage, ExercisePage } from '../features/catalogue'
+import { BenchPage } from '../features/bench'
+import { ClientDesk, ClientList, HealthPage, NewClientPage, PersonPage, RoomPage } from '../features/clients'
+import { FloorPage } from '../features/floor'
+import { LedgerPage } from '../features/ledger'
+import { RailPage } from '../features/rail'
+import { RoundPage } from '../features/round'
+import { SettingsPage } from '../features/settings'
+import { ShelfPage } from '../features/shelf'
+import { SignInPage } from '../features/sign-in'
+import { SwapDeskPage } from '../features/swap-desk'
+import { Broken } from './Broken'
+import { Desk } from './Desk'
+import { NotHere } from './NotHere'
+import { Root } from './Root'
+
+export const router = createBrowserRouter([
+  {
+    element: <Root />,
+    errorElement: <Broken />,
+    children: [
+      { path: '/sign-in', element: <SignInPage /> },
+      { path: '/floor/:sessionId', element: <FloorPage /> },
+      {
+        element: <Desk />,
+        children: [
+          { path: '/', element: <RoundPage /> },
+          { path: '/clients', element: <ClientList /> },
+          { path: '/clients/new', element: <NewClientPage /> },
+          { path: '/settings', element: <SettingsPage /> },
+          {
+            path: '/clients/:clientId',
+            element: <ClientDesk />,
+            children: [
+              { index: true, element: <PersonPage /> },
+              { path: 'health', element: <HealthPage /> },
+              { path: 'room', element: <RoomPage /> },
+              { path: 'rail', element: <RailPage /> },
+              { path: 'bench', element: <BenchPage /> },
+              { path: 'shelf', element: <ShelfPage /> },
+              { path: 'ledger', element: <LedgerPage /> },
+            ],
+          },
+          { path: '/catalogue', element: <CataloguePage /> },
+          { path: '/catalogue/:exerciseId', element: <ExercisePage /> },
+          { path: '/swap/:itemId', element: <SwapDeskPage /> },
+          { path: '*', element: <NotHere /> },
+        ],
+      },
+    ],
+  },
+])

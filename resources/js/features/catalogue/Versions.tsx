@@ -1,0 +1,164 @@
+import { useState } from 'react'
+import { toast } from 'sonner'
+import { ApiError, type Exercise, type Variant } from '../../shared/api'
+import { Field } from '../../shared/ui'
+import { useRemoveVariant, useSaveVariant, type VariantEntry } from './queries'
+
+const lines = (text: string) =>
+  text
+    .split('\n')
+    .map((line) => line.trim())
+    .filter(Boolean)
+
+/** The first thing said about a field or one of its lines. */
+const about = (error: ApiError | null, field: string) =>
+  error === null
+    ? undefined
+    : Object.entries(error.errors).find(([key]) => key === field || key.startsWith(`${field}.`))?.[1][0]
+
+interface VersionFormProps {
+  exercise: Exercise
+  variant: Variant | null
+  onDone: () => void
+}
+
+function VersionForm({ exercise, variant, onDone }: VersionFormProps) {
+  const from = variant ?? {
+    name: '',
+    setUp: exercise.cues.setUp,
+    outward: exercise.cues.movement,
+    inward: exercise.cues.inward,
+    breath: exercise.cues.breath,
+    note: '',
+  }
+  const [entered, setEntered] = useState({
+    name: from.name,
+    setUp: from.setUp.join('\n'),
+    outward: from.outward.join('\n'),
+    inward: from.inward.join('\n'),
+    breath: from.breath,
+    note: from.note,
+  })
+  const save = useSaveVariant(variant?.id ?? null)
+  const error = save.error instanceof ApiError ? save.error : null
+  const text = (name: keyof typeof entered, label: string, hint: string, rows: number) => (
+    <Field label={label} hint={hint} error={about(error, name)}>
+      {(attributes) => (
+        <textarea
+          {...attributes}
+          rows={rows}
+          className="textarea w-full"
+          value={entered[name]}
+          onChange={(event) => setEntered({ ...entered, [name]: event.target.value })}
+        />
+      )}
+    </Field>
+  )
+  return (
+    <form
+      className="paper grid gap-2 p-5"
+      aria-label="Your own version"
+      noValidate
+      onSubmit={(event) => {
+        event.preventDefault()
+        const entry: VariantEntry = {
+          exercise: exercise.id,
+          name: entered.name,
+          setUp: lines(entered.setUp),
+          outward: lines(entered.outward),
+          inward: lines(entered.inward),
+          breath: entered.breath,
+          note: entered.note,
+        }
+        save.mutate(entry, {
+          onSuccess: (saved) => {
+            toast.success(`${saved.name} is kept`)
+            onDone()
+          },
+        })
+      }}
+    >
+      <Field label="Name" hint="A name of its own, beside the shipped one" error={about(error, 'name')}>
+        {(attributes) => (
+          <input
+            {...attributes}
+            className="input w-full"
+            value={entered.name}
+            onChange={(event) => setEntered({ ...entered, name: event.target.value })}
+          />
+        )}
+      </Field>
+      {text('setUp', 'Set up', 'One cue to a line', 2)}
+      {text('outward', 'What to do', 'One cue to a line', 3)}
+      {text('inward', 'Where it works', 'One cue to a line', 2)}
+      {text('breath', 'Breath', '', 1)}
+      {text('note', 'Note to yourself', 'Kept apart from the instructions', 2)}
+      {error && error.status !== 422 && (
+        <p role="alert" className="font-semibold text-error">
+          {error.message}
+        </p>
+      )}
+      <div className="flex gap-2">
+        <button className="btn btn-primary" disabled={save.isPending}>
+          {save.isPending ? 'Keeping it…' : 'Keep this version'}
+        </button>
+        <button type="button" className="btn btn-ghost" onClick={onDone}>
+          Cancel
+        </button>
+      </div>
+    </form>
+  )
+}
+
+/** The trainer's own versions of an exercise, kept apart from what ships. */
+export function Versions({ exercise }: { exercise: Exercise }) {
+  const [open, setOpen] = useState<Variant | 'new' | null>(null)
+  const { remove, putBack } = useRemoveVariant()
+  return (
+    <section aria-label="Your versions">
+      <h2 className="text-xl">Your versions</h2>
+      {exercise.variants.map((variant) => (
+        <article key={variant.id} className="border-b border-base-300 py-3">
+          <div className="flex flex-wrap items-baseline gap-3">
+            <h3 className="grow text-lg">{variant.name}</h3>
+            <button type="button" className="btn btn-sm btn-ghost" onClick={() => setOpen(variant)}>
+              Edit
+            </button>
+            <button
+              type="button"
+              className="btn btn-sm btn-ghost"
+              onClick={() =>
+                remove.mutate(variant.id, {
+                  onSuccess: () =>
+                    toast(`${variant.name} is gone`, {
+                      action: { label: 'Put it back', onClick: () => putBack.mutate(variant.id) },
+                    }),
+                })
+              }
+            >
+              Remove
+            </button>
+          </div>
+          <ul className="list-disc pl-5">
+            {[...variant.setUp, ...variant.outward, ...variant.inward].map((cue) => (
+              <li key={cue}>{cue}</li>
+            ))}
+          </ul>
+          {variant.note && <p className="soft mt-1">{variant.note}</p>}
+        </article>
+      ))}
+      {open === null ? (
+        <button type="button" className="btn btn-outline mt-2" onClick={() => setOpen('new')}>
+          Copy and make it yours
+        </button>
+      ) : (
+        <VersionForm
+          key={open === 'new' ? 'new' : open.id}
+          exercise={exercise}
+          variant={open === 'new' ? null : open}
+          onDone={() => setOpen(null)}
+        />
+      )}
+    </section>
+  )
+}

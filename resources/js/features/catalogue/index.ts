@@ -1,0 +1,3 @@
+export { CataloguePage } from './CataloguePage'
+export { ExercisePage } from './ExercisePage'
+export { catalogueOptions } from './queries'

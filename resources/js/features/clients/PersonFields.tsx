@@ -1,0 +1,119 @@
+import type { ApiError, Client } from '../../shared/api'
+import { Choice, TextArea, TextInput } from '../../shared/ui'
+
+export type Person = Record<
+  | 'name'
+  | 'trade'
+  | 'goal'
+  | 'experience'
+  | 'daysPerWeek'
+  | 'minutes'
+  | 'likes'
+  | 'dislikes'
+  | 'note'
+  | 'place'
+  | 'bornOn'
+  | 'guardian'
+  | 'guardianOn'
+  | 'kitFromId',
+  string
+>
+
+export const goals: [string, string][] = [
+  ['health', 'Health'],
+  ['beginner', 'First steps'],
+  ['muscle', 'Muscle'],
+  ['muscle-light-loads', 'Muscle with light loads'],
+  ['strength', 'Strength'],
+  ['endurance', 'Endurance'],
+  ['older', 'Older, or low bone density'],
+  ['youth', 'Under 18'],
+]
+
+export const nobody: Person = {
+  name: '',
+  trade: '',
+  goal: 'health',
+  experience: 'beginner',
+  daysPerWeek: '',
+  minutes: '',
+  likes: '',
+  dislikes: '',
+  note: '',
+  place: '',
+  bornOn: '',
+  guardian: '',
+  guardianOn: '',
+  kitFromId: '',
+}
+
+export const personOf = (client: Client): Person => ({
+  name: client.name,
+  trade: client.trade,
+  goal: client.goalId,
+  experience: client.experience,
+  daysPerWeek: client.daysPerWeek?.toString() ?? '',
+  minutes: client.minutes?.toString() ?? '',
+  likes: client.likes,
+  dislikes: client.dislikes,
+  note: client.note,
+  place: client.place,
+  bornOn: client.bornOn ?? '',
+  guardian: client.guardian ?? '',
+  guardianOn: client.guardianOn ?? '',
+  kitFromId: client.kitFromId?.toString() ?? '',
+})
+
+/** What is sent: empty fields as nothing at all. */
+export const sent = <T extends Record<string, string>>(entered: T): Record<string, string | null> =>
+  Object.fromEntries(
+    Object.entries(entered).map(([field, value]) => [field, value.trim() === '' ? null : value.trim()]),
+  )
+
+interface PersonFieldsProps {
+  person: Person
+  onChange: (person: Person) => void
+  error: ApiError | null
+  household: [string, string][]
+}
+
+export function PersonFields({ person, onChange, error, household }: PersonFieldsProps) {
+  const field = (name: keyof Person) => ({
+    value: person[name],
+    onChange: (value: string) => onChange({ ...person, [name]: value }),
+    error: error?.about(name),
+  })
+  return (
+    <>
+      <div className="grid gap-x-4 sm:grid-cols-2">
+        <TextInput label="Name" {...field('name')} />
+        <TextInput label="What they do" hint="As the client would say it" {...field('trade')} />
+        <TextInput label="Where" hint="Address note for the Round" {...field('place')} />
+        <TextInput label="Born" type="date" hint="Under 18 needs a guardian’s consent" {...field('bornOn')} />
+        <Choice label="Trains for" options={goals} {...field('goal')} />
+        <Choice
+          label="Has trained"
+          options={[
+            ['beginner', 'never, or long ago'],
+            ['some', 'some months'],
+            ['years', 'for years'],
+          ]}
+          {...field('experience')}
+        />
+        <TextInput label="Days a week" type="number" {...field('daysPerWeek')} />
+        <TextInput label="Time they truly have" unit="minutes" {...field('minutes')} />
+        <TextInput label="Likes" {...field('likes')} />
+        <TextInput label="Dislikes" {...field('dislikes')} />
+        <TextInput label="Guardian who consented" {...field('guardian')} />
+        <TextInput label="Consented on" type="date" {...field('guardianOn')} />
+      </div>
+      <Choice
+        label="Shares the kit of"
+        options={[['', 'nobody'], ...household]}
+        hint="Two people of a household may train with one shelf"
+        {...field('kitFromId')}
+      />
+      <TextArea label="Note" hint="Kept encrypted" {...field('note')} />
+    </>
+  )
+}

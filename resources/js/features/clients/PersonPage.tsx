@@ -1,0 +1,273 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { Link, useParams } from 'react-router'
+import { toast } from 'sonner'
+import { ApiError, type Client, type SessionSummary } from '../../shared/api'
+import { briefDay, longDay, timeOfDay } from '../../shared/lib/time'
+import { FormProblem, Limits, Loading, Problem, TextInput } from '../../shared/ui'
+import { PersonFields, personOf, sent } from './PersonFields'
+import { clientOptions, clientsOptions, useChangeClient } from './queries'
+
+function Measure({ value, unit, name }: { value: number; unit: string; name: string }) {
+  return (
+    <div>
+      <dd>
+        <span className="figure-number text-4xl">{value}</span> <span className="font-semibold">{unit}</span>
+      </dd>
+      <dt className="soft text-sm">{name}</dt>
+    </div>
+  )
+}
+
+const limbs: [string, string][] = [
+  ['upper_arm', 'Upper arm'],
+  ['forearm', 'Forearm'],
+  ['trunk', 'Trunk'],
+  ['thigh', 'Thigh'],
+  ['shank', 'Lower leg'],
+]
+
+function Body({ person }: { person: Client }) {
+  const [measuring, setMeasuring] = useState(false)
+  const [entered, setEntered] = useState<Record<string, string>>({})
+  const measure = useChangeClient(person.id, '/measures', 'post')
+  const error = measure.error instanceof ApiError ? measure.error : null
+  const value = (name: string, kept: number | undefined) => entered[name] ?? kept?.toString() ?? ''
+  const set = (name: string) => (text: string) => setEntered({ ...entered, [name]: text })
+  const older = person.measures.slice(1)
+  return (
+    <section aria-label="Body">
+      <h2 className="text-xl">Body</h2>
+      <dl className="mt-3 flex gap-10">
+        <Measure value={person.heightCm} unit="cm" name="height" />
+        <Measure value={person.bodyMassKg} unit="kg" name="body mass" />
+      </dl>
+      <p className="soft mt-2 text-sm">Measured on {longDay(person.measuredOn)}. Every sum uses these two.</p>
+      {older.length > 0 && (
+        <p className="soft text-sm">
+          Before: {older.map((one) => `${one.bodyMassKg} kg on ${briefDay(one.measuredOn)}`).join('; ')}
+        </p>
+      )}
+      {measuring ? (
+        <form
+          className="paper mt-3 p-4"
+          noValidate
+          aria-label="New measures"
+          onSubmit={(event) => {
+            event.preventDefault()
+            measure.mutate(
+              {
+                heightCm: value('heightCm', person.heightCm),
+                bodyMassKg: value('bodyMassKg', person.bodyMassKg),
+                limbsCm: Object.fromEntries(
+                  limbs.map(([id]) => [id, value(id, person.limbsCm[id])]).filter(([, cm]) => cm !== ''),
+                ),
+              },
+              {
+                onSuccess: () => {
+                  setMeasuring(false)
+                  setEntered({})
+                  toast.success('Measured; every sum follows')
+                },
+              },
+            )
+          }}
+        >
+          <div className="grid grid-cols-2 gap-x-4">
+            <TextInput
+              label="Height"
+              unit="cm"
+              value={value('heightCm', person.heightCm)}
+              onChange={set('heightCm')}
+              error={error?.about('heightCm')}
+            />
+            <TextInput
+              label="Body mass"
+              unit="kg"
+              value={value('bodyMassKg', person.bodyMassKg)}
+              onChange={set('bodyMassKg')}
+              error={error?.about('bodyMassKg')}
+            />
+            {limbs.map(([id, name]) => (
+              <TextInput
+                key={id}
+                label={name}
+                unit="cm"
+                hint="Joint to joint; may stay empty"
+                value={value(id, person.limbsCm[id])}
+                onChange={set(id)}
+                error={error?.about(`limbs.${id}_cm`) ?? error?.about(`limbsCm.${id}`)}
+              />
+            ))}
+          </div>
+          <FormProblem error={measure.error} />
+          <div className="flex gap-2 pt-2">
+            <button className="btn btn-primary btn-sm" disabled={measure.isPending}>
+              Keep these measures
+            </button>
+            <button type="button" className="btn btn-ghost btn-sm" onClick={() => setMeasuring(false)}>
+              Not now
+            </button>
+          </div>
+        </form>
+      ) : (
+        <button type="button" className="btn btn-outline btn-sm mt-3" onClick={() => setMeasuring(true)}>
+          Measure again
+        </button>
+      )}
+    </section>
+  )
+}
+
+function Sessions({ sessions }: { sessions: SessionSummary[] }) {
+  if (sessions.length === 0) return <p className="soft mt-2">No session is planned. The ledger keeps what was done.</p>
+  return (
+    <ul className="mt-2">
+      {sessions.map((session) => (
+        <li key={session.id} className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-base-300 py-3">
+          <span className="min-w-36">
+            <strong>{briefDay(session.startsAt)}</strong>, {timeOfDay(session.startsAt)}
+          </span>
+          <span className="grow">{session.name}</span>
+          {session.swapsNeeded > 0 && <span className="tag look-here">{session.swapsNeeded} to swap</span>}
+          <Link to={`/floor/${session.id}`} className="btn btn-sm btn-outline">
+            {session.state === 'running' ? 'Back to the Floor' : 'Open the Floor'}
+          </Link>
+        </li>
+      ))}
+    </ul>
+  )
+}
+
+const trained: Record<string, string> = {
+  beginner: 'new to it',
+  some: 'some months of training',
+  years: 'years of training',
+}
+
+function About({ person, onEdit }: { person: Client; onEdit: () => void }) {
+  const facts: [string, string][] = [
+    ['Training', trained[person.experience] ?? ''],
+    [
+      'Time',
+      [person.daysPerWeek ? `${person.daysPerWeek} days a week` : '', person.minutes ? `${person.minutes} minutes` : '']
+        .filter(Boolean)
+        .join(', '),
+    ],
+    ['Age', person.age === null ? '' : `${person.age} years`],
+    ['Likes', person.likes],
+    ['Dislikes', person.dislikes],
+    ['Where', person.place],
+    [
+      'Guardian',
+      person.guardian ? `${person.guardian}, consented on ${person.guardianOn ? briefDay(person.guardianOn) : ''}` : '',
+    ],
+    ['Kit', person.kitFromName ? `shared with ${person.kitFromName}` : ''],
+  ]
+  return (
+    <section aria-label="Goal and habits">
+      <h2 className="text-xl">Goal and habits</h2>
+      <div className="mt-3 flex flex-wrap gap-2">
+        <span className="tag">{person.goal}</span>
+        <Limits limits={person.limits} />
+        {person.limits.length === 0 && <span className="soft">No limits in force</span>}
+      </div>
+      <dl className="mt-3 grid grid-cols-[6.5rem_1fr] gap-x-4 gap-y-1">
+        {facts
+          .filter(([, said]) => said !== '')
+          .map(([name, said]) => (
+            <div key={name} className="contents">
+              <dt className="soft">{name}</dt>
+              <dd>{said}</dd>
+            </div>
+          ))}
+      </dl>
+      {person.note && <p className="mt-3">{person.note}</p>}
+      <button type="button" className="btn btn-outline btn-sm mt-3" onClick={onEdit}>
+        Change
+      </button>
+    </section>
+  )
+}
+
+function EditAbout({ person, onDone }: { person: Client; onDone: () => void }) {
+  const [entered, setEntered] = useState(() => personOf(person))
+  const clients = useQuery(clientsOptions)
+  const change = useChangeClient(person.id)
+  return (
+    <form
+      className="paper p-5"
+      noValidate
+      aria-label="Goal and habits"
+      onSubmit={(event) => {
+        event.preventDefault()
+        change.mutate(sent(entered), { onSuccess: onDone })
+      }}
+    >
+      <h2 className="mb-3 text-xl">Goal and habits</h2>
+      <PersonFields
+        person={entered}
+        onChange={setEntered}
+        error={change.error instanceof ApiError ? change.error : null}
+        household={(clients.data ?? [])
+          .filter((client) => client.id !== person.id)
+          .map((client) => [String(client.id), client.name])}
+      />
+      <FormProblem error={change.error} />
+      <div className="flex gap-2 pt-2">
+        <button className="btn btn-primary btn-sm" disabled={change.isPending}>
+          Keep this
+        </button>
+        <button type="button" className="btn btn-ghost btn-sm" onClick={onDone}>
+          Not now
+        </button>
+      </div>
+    </form>
+  )
+}
+
+export function PersonPage() {
+  const client = useQuery(clientOptions(Number(useParams().clientId)))
+  const [editing, setEditing] = useState(false)
+  if (client.isPending) return <Loading what="the client" />
+  if (client.isError) return <Problem error={client.error} />
+  const person = client.data
+  return (
+    <div className="grid gap-10 lg:grid-cols-[1fr_1.2fr]">
+      <div className="space-y-8">
+        <Body person={person} />
+        {editing ? (
+          <EditAbout person={person} onDone={() => setEditing(false)} />
+        ) : (
+          <About person={person} onEdit={() => setEditing(true)} />
+        )}
+      </div>
+      <div className="space-y-8">
+        {person.locks.length > 0 && (
+          <section className="caution" aria-label="Locked">
+            <div>
+              <p className="font-semibold">No session starts today.</p>
+              <ul>
+                {person.locks.map((lock) => (
+                  <li key={lock}>{lock}</li>
+                ))}
+              </ul>
+              <Link to={`/clients/${person.id}/health`} className="link font-semibold">
+                What to do about it
+              </Link>
+            </div>
+          </section>
+        )}
+        <section>
+          <h2 className="text-xl">Next sessions</h2>
+          <Sessions sessions={person.sessions} />
+          <p className="mt-4">
+            <Link to={`/clients/${person.id}/shelf`} className="link">
+              {person.shelfCount} things on the shelf
+            </Link>
+          </p>
+        </section>
+      </div>
+    </div>
+  )
+}

@@ -1,0 +1,215 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { useParams } from 'react-router'
+import { toast } from 'sonner'
+import { api, ApiError, type Home, type LimitEffect, type LimitEffects } from '../../shared/api'
+import { Choice, FormProblem, Loading, Problem, TextArea, TextInput, Toggle } from '../../shared/ui'
+import { sent } from './PersonFields'
+import { clientOptions, limitsOptions, useLimitChange } from './queries'
+
+function Effect({ effect, onToggle }: { effect: LimitEffect; onToggle?: ((on: boolean) => void) | undefined }) {
+  const [open, setOpen] = useState(false)
+  return (
+    <li className="border-b border-base-300 py-1.5">
+      <div className="flex flex-wrap items-center gap-x-3">
+        <label className={`flex grow items-center gap-3 ${onToggle ? 'cursor-pointer' : ''}`}>
+          <input
+            type="checkbox"
+            className="toggle toggle-primary toggle-sm"
+            checked={effect.isOn}
+            disabled={!onToggle}
+            onChange={(event) => onToggle?.(event.target.checked)}
+          />
+          <span className={effect.isOn ? 'font-semibold' : ''}>{effect.label}</span>
+          {effect.isOn && effect.source !== 'trainer' && effect.source !== 'room' && (
+            <span className="tag">{effect.source === 'age' ? 'by age' : 'from the health answers'}</span>
+          )}
+        </label>
+        <button
+          type="button"
+          className="btn btn-ghost btn-sm"
+          aria-expanded={open}
+          disabled={effect.off.length === 0}
+          onClick={() => setOpen(!open)}
+        >
+          {effect.off.length === 0 ? 'cautions only' : `${effect.off.length} off`}
+        </button>
+      </div>
+      {effect.why && effect.isOn && <p className="soft pl-12 text-sm">{effect.why}</p>}
+      {open && <p className="pl-12 text-sm">{effect.off.join(', ')}</p>}
+    </li>
+  )
+}
+
+function RoomForm({ clientId, home }: { clientId: number; home: Home }) {
+  const [entered, setEntered] = useState({
+    ceilingCm: home.ceilingCm?.toString() ?? '',
+    floor: home.floor,
+    quietHours: home.quietHours,
+    lengthM: home.lengthM?.toString() ?? '',
+    widthM: home.widthM?.toString() ?? '',
+    note: home.note,
+  })
+  const [flags, setFlags] = useState({ quiet: home.quiet, pets: home.pets, children: home.children })
+  const [anchors, setAnchors] = useState(
+    home.anchors.map((anchor) => ({ heightCm: String(anchor.heightCm), kind: anchor.kind })),
+  )
+  const change = useLimitChange(clientId, (room: Record<string, unknown>) =>
+    api.put<LimitEffects>(`clients/${clientId}/home`, room),
+  )
+  const error = change.error instanceof ApiError ? change.error : null
+  const field = (name: keyof typeof entered) => ({
+    value: entered[name],
+    onChange: (value: string) => setEntered({ ...entered, [name]: value }),
+    error: error?.about(name),
+  })
+  return (
+    <form
+      noValidate
+      aria-label="The room"
+      onSubmit={(event) => {
+        event.preventDefault()
+        change.mutate({ ...sent(entered), ...flags, anchors }, { onSuccess: () => toast.success('The room is kept') })
+      }}
+    >
+      <div className="grid grid-cols-2 gap-x-4">
+        <TextInput label="Ceiling" unit="cm" hint="Empty: nothing in the way" {...field('ceilingCm')} />
+        <Choice
+          label="Floor"
+          options={[
+            ['smooth', 'smooth'],
+            ['carpet', 'carpet or mat'],
+            ['rocking', 'rocks'],
+          ]}
+          {...field('floor')}
+        />
+        <TextInput label="Free floor, long way" unit="m" {...field('lengthM')} />
+        <TextInput label="Free floor, short way" unit="m" {...field('widthM')} />
+      </div>
+      <Toggle
+        label="Quiet: nothing that lands or drops"
+        checked={flags.quiet}
+        onChange={(quiet) => setFlags({ ...flags, quiet })}
+      />
+      <TextInput label="Quiet hours" {...field('quietHours')} />
+      <div className="flex flex-wrap gap-x-6">
+        <Toggle label="Pets" checked={flags.pets} onChange={(pets) => setFlags({ ...flags, pets })} />
+        <Toggle label="Children" checked={flags.children} onChange={(children) => setFlags({ ...flags, children })} />
+      </div>
+      <fieldset className="mt-3">
+        <legend className="text-sm font-semibold">Anchors for bands</legend>
+        {anchors.map((anchor, i) => (
+          <div key={i} className="flex items-end gap-2">
+            <div className="grow">
+              <Choice
+                label={`Anchor ${i + 1}`}
+                value={anchor.kind}
+                onChange={(kind) => setAnchors(anchors.with(i, { ...anchor, kind }))}
+                options={[
+                  ['door', 'shut door'],
+                  ['rail', 'rail'],
+                  ['ring', 'ring in the wall'],
+                  ['post', 'post'],
+                ]}
+              />
+            </div>
+            <div className="w-32">
+              <TextInput
+                label="Height"
+                unit="cm"
+                value={anchor.heightCm}
+                onChange={(heightCm) => setAnchors(anchors.with(i, { ...anchor, heightCm }))}
+                error={error?.about(`anchors.${i}.heightCm`)}
+              />
+            </div>
+            <button
+              type="button"
+              className="btn btn-ghost btn-sm mb-6"
+              onClick={() => setAnchors(anchors.filter((_, other) => other !== i))}
+            >
+              Remove
+            </button>
+          </div>
+        ))}
+        {anchors.some((anchor) => anchor.kind === 'door') && (
+          <p className="caution mt-1">
+            A door only on the side it closes towards, locked, and never at face height without looking away.
+          </p>
+        )}
+        <button
+          type="button"
+          className="btn btn-outline btn-xs mt-2"
+          onClick={() => setAnchors([...anchors, { heightCm: '', kind: 'door' }])}
+        >
+          Add an anchor
+        </button>
+      </fieldset>
+      <TextArea label="Note" {...field('note')} />
+      <FormProblem error={change.error} />
+      <button className="btn btn-primary btn-sm" disabled={change.isPending}>
+        Keep the room
+      </button>
+    </form>
+  )
+}
+
+/** Limits and the room: what each switches off, and what is left. */
+export function RoomPage() {
+  const clientId = Number(useParams().clientId)
+  const client = useQuery(clientOptions(clientId))
+  const limits = useQuery(limitsOptions(clientId))
+  const [said, setSaid] = useState('')
+  const [turning, setTurning] = useState<string | null>(null)
+  const change = useLimitChange(clientId, (own: string[]) =>
+    api.put<LimitEffects>(`clients/${clientId}/limits`, { limits: own }),
+  )
+  if (limits.isPending || client.isPending) return <Loading what="the limits" />
+  if (limits.isError) return <Problem error={limits.error} onRetry={() => void limits.refetch()} />
+  if (client.isError) return <Problem error={client.error} />
+  const shown = limits.data
+  const own = shown.limits.filter((limit) => limit.source === 'trainer').map((limit) => limit.id)
+  const toggle = (limit: LimitEffect) => (on: boolean) => {
+    setTurning(limit.id)
+    change.mutate(on ? [...own, limit.id] : own.filter((id) => id !== limit.id), {
+      onSuccess: (now) => {
+        const difference = now.left - shown.left
+        setSaid(
+          `${limit.label} ${on ? 'on' : 'off'}: ${difference === 0 ? 'no exercise more or less' : difference < 0 ? `${-difference} exercises fewer` : `${difference} exercises more`}, ${now.left} of ${now.total} are left.`,
+        )
+      },
+      onSettled: () => setTurning(null),
+    })
+  }
+  return (
+    <div className="grid gap-10 lg:grid-cols-2">
+      <section aria-label="Limits">
+        <h2 className="text-xl">Limits</h2>
+        <p className="mt-2">
+          <span className="figure-number text-4xl">{shown.left}</span>{' '}
+          <span className="font-semibold">of {shown.total} exercises are left</span>
+        </p>
+        <p role="status" className="soft min-h-6 text-sm">
+          {said}
+        </p>
+        <ul className="mt-2">
+          {shown.limits.map((limit) => (
+            <Effect
+              key={limit.id}
+              effect={turning === limit.id ? { ...limit, isOn: !limit.isOn } : limit}
+              onToggle={limit.isOn && limit.source !== 'trainer' ? undefined : toggle(limit)}
+            />
+          ))}
+        </ul>
+      </section>
+      <section aria-label="The room">
+        <h2 className="text-xl">The room</h2>
+        <ul className="mt-2 mb-5">
+          {shown.room.map((effect) => (
+            <Effect key={effect.id} effect={effect} />
+          ))}
+        </ul>
+        <RoomForm key={clientId} clientId={clientId} home={client.data.home} />
+      </section>
+    </div>
+  )
+}

@@ -1,0 +1,7 @@
+export { ClientDesk } from './ClientDesk'
+export { ClientList } from './ClientList'
+export { HealthPage } from './HealthPage'
+export { NewClientPage } from './NewClientPage'
+export { PersonPage } from './PersonPage'
+export { RoomPage } from './RoomPage'
+export { clientOptions, clientsOptions } from './queries'

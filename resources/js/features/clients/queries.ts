@@ -1,0 +1,63 @@
+import { queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
+import { api, type Client, type ClientSummary, type Health, type LimitEffects } from '../../shared/api'
+
+export const clientsOptions = queryOptions({
+  queryKey: ['clients'],
+  queryFn: () => api.get<ClientSummary[]>('clients'),
+})
+
+export const clientOptions = (clientId: number) =>
+  queryOptions({ queryKey: ['clients', clientId], queryFn: () => api.get<Client>(`clients/${clientId}`) })
+
+export const healthOptions = (clientId: number) =>
+  queryOptions({
+    queryKey: ['clients', clientId, 'health'],
+    queryFn: () => api.get<Health>(`clients/${clientId}/health`),
+    // Every look is written down; looking again by itself would write down too many.
+    staleTime: Infinity,
+  })
+
+export const limitsOptions = (clientId: number) =>
+  queryOptions({
+    queryKey: ['clients', clientId, 'limits'],
+    queryFn: () => api.get<LimitEffects>(`clients/${clientId}/limits`),
+  })
+
+export function useAddClient() {
+  const queries = useQueryClient()
+  return useMutation({
+    mutationFn: (person: Record<string, unknown>) => api.post<Client>('clients', person),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['clients'] }),
+  })
+}
+
+export function useChangeClient(clientId: number, path = '', method: 'put' | 'post' = 'put') {
+  const queries = useQueryClient()
+  return useMutation({
+    mutationFn: (person: Record<string, unknown>) => api[method]<Client>(`clients/${clientId}${path}`, person),
+    onSuccess: () => queries.invalidateQueries(),
+  })
+}
+
+/** A change of health answers: what comes back is shown, and everything that hangs on limits is fetched anew. */
+export function useHealthChange<T>(clientId: number, change: (what: T) => Promise<Health>) {
+  const queries = useQueryClient()
+  return useMutation({
+    mutationFn: change,
+    onSuccess: (health) => {
+      queries.setQueryData(healthOptions(clientId).queryKey, health)
+      return queries.invalidateQueries({ predicate: (query) => !query.queryKey.includes('health') })
+    },
+  })
+}
+
+export function useLimitChange<T>(clientId: number, change: (what: T) => Promise<LimitEffects>) {
+  const queries = useQueryClient()
+  return useMutation({
+    mutationFn: change,
+    onSuccess: (effects) => {
+      queries.setQueryData(limitsOptions(clientId).queryKey, effects)
+      return queries.invalidateQueries({ predicate: (query) => !query.queryKey.includes('limits') })
+    },
+  })
+}

@@ -1,0 +1,104 @@
+import { ArrowLeftRight } from 'lucide-react'
+import { Link } from 'react-router'
+import type { Session } from '../../shared/api'
+import { countOf } from '../../shared/lib/counts'
+import { useKeys } from '../../shared/lib/useKeys'
+import { readyBell } from './bell'
+import { FloorHead } from './FloorHead'
+import { useSessionState } from './queries'
+
+/** What to have within reach, and what still needs a swap, before the clock starts. */
+export function Before({ session }: { session: Session }) {
+  const state = useSessionState(session.id)
+  const start = () => {
+    readyBell()
+    state.mutate('running')
+  }
+  useKeys({ ' ': start })
+  const items = session.blocks.flatMap((block) => block.items)
+  const open = items.filter((item) => !item.servable)
+  return (
+    <>
+      <FloorHead session={session} />
+      <div className="grid gap-8 py-6 lg:grid-cols-[1fr_1.4fr]">
+        <section>
+          <h1 className="text-3xl">Lay out first</h1>
+          {session.layOut.length === 0 ? (
+            <p className="mt-2 text-lg">Nothing but clear floor.</p>
+          ) : (
+            <ul className="mt-3 text-2xl">
+              {session.layOut.map((thing) => (
+                <li key={thing} className="border-b border-base-300 py-2">
+                  {thing}
+                </li>
+              ))}
+            </ul>
+          )}
+          <p className="mt-4">
+            Within reach from the floor, water near, watch off for racked bells. Pets and children clear.
+          </p>
+          <p className="mt-2">
+            Stop for pain in the chest or a joint, dizziness or unusual breathlessness; tiredness asks for a longer
+            rest.
+          </p>
+        </section>
+        <section>
+          <h2 className="text-xl">Today</h2>
+          <ol className="mt-2">
+            {items.map((item) => (
+              <li key={item.id} className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-base-300 py-3">
+                <span className="min-w-52 grow">
+                  <span className="font-display text-lg font-semibold">{item.name}</span>
+                  <span className="sentence block leading-snug">{item.words}</span>
+                  <span className="soft block text-sm">
+                    {item.sets} × {countOf(item)}
+                  </span>
+                  {item.swappedFrom && <span className="soft block text-sm">instead of {item.swappedFrom}</span>}
+                </span>
+                {!item.servable && (
+                  <Link to={`/swap/${item.id}`} className="btn btn-sm btn-accent">
+                    <ArrowLeftRight className="size-4" aria-hidden="true" /> Swap
+                  </Link>
+                )}
+              </li>
+            ))}
+          </ol>
+          {open.length > 0 && (
+            <p className="mt-3 font-semibold">
+              {open.length === 1 ? 'One exercise cannot' : `${open.length} exercises cannot`} be done as written with
+              what is here. Swap first, or skip on the way.
+            </p>
+          )}
+          {session.locks.length > 0 && (
+            <section className="caution mt-4" aria-label="Locked">
+              <div>
+                <p className="font-display text-lg font-semibold">No training today</p>
+                {session.locks.map((lock) => (
+                  <p key={lock.why}>
+                    <strong>{lock.why}</strong> {lock.do}
+                  </p>
+                ))}
+                <Link to={`/clients/${session.clientId}/health`} className="link font-semibold">
+                  To the health page
+                </Link>
+              </div>
+            </section>
+          )}
+          <button
+            type="button"
+            className="btn btn-primary btn-lg mt-5 h-16 w-full text-xl"
+            onClick={start}
+            disabled={state.isPending || session.locks.length > 0}
+          >
+            Start the session
+          </button>
+          {state.isError && (
+            <p role="alert" className="mt-2 font-semibold text-error">
+              {state.error.message}
+            </p>
+          )}
+        </section>
+      </div>
+    </>
+  )
+}

@@ -1,0 +1,1 @@
+export { FloorPage } from './FloorPage'

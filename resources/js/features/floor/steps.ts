@@ -1,0 +1,26 @@
+import type { Item, Session, SetLog, Step } from '../../shared/api'
+
+export interface PlacedStep extends Step {
+  index: number
+  item: Item
+  log: SetLog | null
+  skipped: boolean
+}
+
+export const stepKey = (step: Step) => `${step.itemId}/${step.setNumber}/${step.side ?? ''}`
+
+/** The session's sets in order, each with its exercise and what was logged for it. */
+export function placedSteps(session: Session, skipped: ReadonlySet<string>): PlacedStep[] {
+  const items = new Map(session.blocks.flatMap((block) => block.items).map((item) => [item.id, item]))
+  return session.steps.flatMap((step, index) => {
+    const item = items.get(step.itemId)
+    if (item === undefined) return []
+    const log = item.setLogs.find((known) => known.setNumber === step.setNumber && known.side === step.side) ?? null
+    return [{ ...step, index, item, log, skipped: log === null && skipped.has(stepKey(step)) }]
+  })
+}
+
+/** The first set that is neither logged nor set aside; null when the session is through. */
+export function nextStep(steps: PlacedStep[]): PlacedStep | null {
+  return steps.find((step) => step.log === null && !step.skipped) ?? null
+}

@@ -1,0 +1,70 @@
+import { useQuery } from '@tanstack/react-query'
+import { Command } from 'cmdk'
+import { useNavigate } from 'react-router'
+import { catalogueOptions } from '../catalogue'
+import { clientsOptions } from '../clients'
+
+/** Goes anywhere by typing a few letters. */
+export function Jump({ open, onClose }: { open: boolean; onClose: () => void }) {
+  const navigate = useNavigate()
+  const clients = useQuery({ ...clientsOptions, enabled: open })
+  const catalogue = useQuery({ ...catalogueOptions, enabled: open })
+  const go = (to: string) => {
+    onClose()
+    void navigate(to)
+  }
+  return (
+    <Command.Dialog
+      open={open}
+      onOpenChange={(now) => !now && onClose()}
+      label="Jump to a place"
+      overlayClassName="jump-overlay"
+      contentClassName="jump"
+    >
+      <Command.Input placeholder="A client, a place or an exercise…" className="jump-input" />
+      <Command.List className="max-h-80 overflow-auto p-2">
+        <Command.Empty className="soft p-4">Nothing is called that.</Command.Empty>
+        <Command.Group heading="Places">
+          <Command.Item onSelect={() => go('/')}>Round</Command.Item>
+          <Command.Item onSelect={() => go('/clients')}>Clients</Command.Item>
+          <Command.Item onSelect={() => go('/catalogue')}>Catalogue</Command.Item>
+          <Command.Item onSelect={() => go('/clients/new')}>A new client</Command.Item>
+          <Command.Item onSelect={() => go('/settings')}>Settings</Command.Item>
+        </Command.Group>
+        {(clients.data ?? []).map((client) => (
+          <Command.Group key={client.id} heading={client.name}>
+            {[
+              ['Person', ''],
+              ['Health', '/health'],
+              ['Limits and room', '/room'],
+              ['Shelf', '/shelf'],
+              ['Bench', '/bench'],
+              ['Rail', '/rail'],
+              ['Ledger', '/ledger'],
+            ].map(([name, path]) => (
+              <Command.Item
+                key={path}
+                value={`${client.name} ${name}`}
+                onSelect={() => go(`/clients/${client.id}${path ?? ''}`)}
+              >
+                {client.name} · {name}
+              </Command.Item>
+            ))}
+          </Command.Group>
+        ))}
+        <Command.Group heading="Exercises">
+          {(catalogue.data?.exercises ?? []).map((exercise) => (
+            <Command.Item
+              key={exercise.id}
+              value={exercise.name}
+              keywords={exercise.aliases}
+              onSelect={() => go(`/catalogue/${exercise.id}`)}
+            >
+              {exercise.name}
+            </Command.Item>
+          ))}
+        </Command.Group>
+      </Command.List>
+    </Command.Dialog>
+  )
+}

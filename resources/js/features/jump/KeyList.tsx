@@ -1,0 +1,50 @@
+import { useEffect, useRef } from 'react'
+
+const keys: [string, string][] = [
+  ['/', 'Jump to a client or a place'],
+  ['?', 'This list'],
+  ['f', 'Catalogue: search'],
+  ['1 – 9', 'Swap desk: look at that candidate'],
+  ['↑ ↓', 'Swap desk: the next or previous one'],
+  ['Enter', 'Swap desk: use it · Floor: log the set'],
+  ['p', 'Swap desk: use it from here on · Bench: take the point'],
+  ['u', 'Swap desk and Floor: undo'],
+  ['← →', 'Rail: the next lighter or heavier rung'],
+  ['+ − 0', 'Rail: closer, further away, everything'],
+  ['+ −', 'Floor: one repetition more or less'],
+  ['0 – 5', 'Floor: repetitions left in reserve'],
+  ['Space', 'Floor: start, or end the rest'],
+]
+
+export function KeyList({ open, onClose }: { open: boolean; onClose: () => void }) {
+  const dialog = useRef<HTMLDialogElement>(null)
+  useEffect(() => {
+    if (open) dialog.current?.showModal()
+    else dialog.current?.close()
+  }, [open])
+  return (
+    <dialog ref={dialog} className="modal" onClose={onClose} aria-labelledby="key-list">
+      <div className="modal-box max-w-lg">
+        <h2 id="key-list" className="mb-4 text-2xl">
+          Keys
+        </h2>
+        <dl className="grid grid-cols-[auto_1fr] items-baseline gap-x-5 gap-y-2">
+          {keys.map(([key, what]) => (
+            <div key={key} className="contents">
+              <dt>
+                <kbd className="key">{key}</kbd>
+              </dt>
+              <dd>{what}</dd>
+            </div>
+          ))}
+        </dl>
+        <form method="dialog" className="modal-action">
+          <button className="btn">Close</button>
+        </form>
+      </div>
+      <form method="dialog" className="modal-backdrop">
+        <button>Close</button>
+      </form>
+    </dialog>
+  )
+}

@@ -1,0 +1,2 @@
+export { Jump } from './Jump'
+export { KeyList } from './KeyList'

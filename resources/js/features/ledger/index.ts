@@ -1,0 +1,2 @@
+export { LedgerPage } from './LedgerPage'
+export { ledgerOptions } from './queries'

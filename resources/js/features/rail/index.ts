@@ -1,0 +1,1 @@
+export { RailPage } from './RailPage'

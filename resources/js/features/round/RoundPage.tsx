@@ -1,0 +1,50 @@
+import { useQuery } from '@tanstack/react-query'
+import { Link, useSearchParams } from 'react-router'
+import { briefDay, longDay } from '../../shared/lib/time'
+import { Empty, Loading, Problem } from '../../shared/ui'
+import { roundOptions } from './queries'
+import { VisitRow } from './VisitRow'
+import { WeekStrip } from './WeekStrip'
+
+/** Today's visits in order, with the week around them. */
+export function RoundPage() {
+  const [search, setSearch] = useSearchParams()
+  const date = search.get('date') ?? ''
+  const round = useQuery({ ...roundOptions(date), placeholderData: (before) => before })
+  if (round.isPending) return <Loading what="the round" />
+  if (round.isError) return <Problem error={round.error} onRetry={() => void round.refetch()} />
+  const { visits, week, nextDate } = round.data
+  const go = (to: string) => setSearch({ date: to })
+  return (
+    <>
+      <div className="flex flex-wrap items-end justify-between gap-4">
+        <div>
+          <p className="soft">Round</p>
+          <h1 className="text-4xl">{longDay(round.data.date)}</h1>
+        </div>
+        <WeekStrip week={week} shown={round.data.date} onPick={go} />
+      </div>
+      {visits.length === 0 ? (
+        <Empty title="No visits on this day">
+          <p>A visit appears here when a client’s programme has a session on the day.</p>
+          {nextDate && (
+            <button type="button" className="btn btn-primary" onClick={() => go(nextDate)}>
+              Next visits: {briefDay(nextDate)}
+            </button>
+          )}
+          <p>
+            <Link to="/clients" className="link">
+              All clients
+            </Link>
+          </p>
+        </Empty>
+      ) : (
+        <ol className="mt-6">
+          {visits.map((visit) => (
+            <VisitRow key={visit.sessionId} visit={visit} />
+          ))}
+        </ol>
+      )}
+    </>
+  )
+}

@@ -1,0 +1,67 @@
+import { ArrowLeftRight, Play, TriangleAlert } from 'lucide-react'
+import { Link } from 'react-router'
+import type { Visit } from '../../shared/api'
+import { timeOfDay } from '../../shared/lib/time'
+import { Limits } from '../../shared/ui'
+
+function sinceLast(days: number | null): string {
+  if (days === null) return 'First session'
+  if (days === 0) return 'Trained earlier today'
+  return days === 1 ? '1 day since the last session' : `${days} days since the last session`
+}
+
+export function VisitRow({ visit }: { visit: Visit }) {
+  const done = visit.state === 'done'
+  return (
+    <li className="grid gap-x-6 gap-y-2 border-b-2 border-base-300 py-5 sm:grid-cols-[6.5rem_1fr_auto]">
+      <div className="flex items-baseline gap-3 sm:block">
+        <p className="figure-number text-4xl">{timeOfDay(visit.startsAt)}</p>
+        <p className="soft sm:mt-1">{visit.minutes} min</p>
+      </div>
+      <div className="min-w-0">
+        <h2 className="text-2xl">
+          <Link to={`/clients/${visit.clientId}`} className="hover:underline">
+            {visit.clientName}
+          </Link>
+        </h2>
+        <p className="soft">
+          {visit.trade} · {visit.place}
+        </p>
+        <p className="mt-2">
+          <strong>{visit.sessionName}:</strong> {visit.exercises.join(', ')}
+        </p>
+        <div className="mt-2 flex flex-wrap items-center gap-2">
+          <span className="tag">{sinceLast(visit.daysSinceLast)}</span>
+          <Limits limits={visit.limits} />
+        </div>
+        {visit.locks.map((lock) => (
+          <p key={lock} className="font-semibold text-error">
+            Locked: {lock}
+          </p>
+        ))}
+        {visit.painNotes.map((note) => (
+          <p key={note} className="mt-2 flex items-start gap-2 font-semibold text-error">
+            <TriangleAlert className="mt-1 size-4 shrink-0" aria-hidden="true" />
+            Pain: {note}
+          </p>
+        ))}
+      </div>
+      <div className="flex flex-col gap-2 sm:w-60">
+        <Link to={`/floor/${visit.sessionId}`} className={`btn btn-lg ${done ? 'btn-outline' : 'btn-primary'}`}>
+          <Play className="size-5" aria-hidden="true" />
+          {done ? 'Look at the Floor' : visit.state === 'running' ? 'Back to the Floor' : 'Open the Floor'}
+        </Link>
+        {visit.swapsNeeded > 0 && (
+          <Link to={`/swap/${visit.firstSwapItemId ?? 0}`} className="btn btn-accent">
+            <ArrowLeftRight className="size-5" aria-hidden="true" />
+            {visit.swapsNeeded === 1 ? '1 exercise needs a swap' : `${visit.swapsNeeded} exercises need a swap`}
+          </Link>
+        )}
+        <p className="soft text-center text-sm">
+          {done ? 'Done: ' : ''}
+          {visit.setsLogged} of {visit.setsPlanned} sets logged
+        </p>
+      </div>
+    </li>
+  )
+}

@@ -1,0 +1,2 @@
+export { roundOptions } from './queries'
+export { RoundPage } from './RoundPage'

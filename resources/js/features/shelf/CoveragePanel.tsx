@@ -1,0 +1,123 @@
+import { useQuery } from '@tanstack/react-query'
+import { scaleLinear } from 'd3-scale'
+import type { PatternCoverage } from '../../shared/api'
+import { signed } from '../../shared/lib/counts'
+import { Loading, Problem } from '../../shared/ui'
+import { coverageOptions } from './queries'
+
+const WIDTH = 420
+
+/** One pattern's loads on a line of their own, from the lightest to the heaviest, with what the client could lift once. */
+function Span({ pattern }: { pattern: PatternCoverage }) {
+  const values = [...pattern.rungsKg, ...(pattern.neededKg === null ? [] : [pattern.neededKg])]
+  const x = scaleLinear([Math.min(0, ...values), Math.max(1, ...values)], [10, WIDTH - 10])
+  return (
+    <svg viewBox={`0 0 ${WIDTH} 30`} className="w-full" aria-hidden="true">
+      <rect x={4} y={20} width={WIDTH - 8} height={3} className="rail-board" />
+      <rect x={4} y={24} width={WIDTH - 8} height={2.5} className="rail-lip" />
+      {pattern.gaps.map((gap) => (
+        <line key={gap.fromKg} x1={x(gap.fromKg)} x2={x(gap.toKg)} y1={12} y2={12} className="coverage-gap" />
+      ))}
+      {pattern.rungsKg.map((kg) => (
+        <line key={kg} x1={x(kg)} x2={x(kg)} y1={5} y2={20} className="peg" />
+      ))}
+      {pattern.neededKg !== null && <path d={`M${x(pattern.neededKg)} 20l-6 -12h12z`} className="coverage-need" />}
+    </svg>
+  )
+}
+
+function Row({ pattern }: { pattern: PatternCoverage }) {
+  const trained = pattern.exercises > 0
+  return (
+    <li className="grid items-center gap-x-5 gap-y-1 border-b border-base-300 py-2 sm:grid-cols-[13rem_1fr_15rem]">
+      <span>
+        <strong>{pattern.name}</strong>
+        <span className="soft block text-sm">
+          {trained ? `${pattern.exercises} exercises` : 'nothing here trains it'}
+        </span>
+      </span>
+      {trained && pattern.rungsKg.length > 0 ? <Span pattern={pattern} /> : <span aria-hidden="true" />}
+      <span className="text-sm">
+        {!trained ? (
+          <span className="tag look-here">missing</span>
+        ) : pattern.lowKg === null || pattern.highKg === null ? (
+          <span className="soft">no load to compare</span>
+        ) : (
+          <>
+            <strong>
+              {signed(pattern.lowKg)} to {signed(pattern.highKg)}
+            </strong>{' '}
+            {pattern.unit}
+            <span className="soft block">
+              {pattern.isBarely
+                ? 'one load only'
+                : pattern.gaps.length === 0
+                  ? 'no jump above 15 %'
+                  : `${pattern.gaps.length} ${pattern.gaps.length === 1 ? 'jump' : 'jumps'} above 15 %, largest ${Math.max(...pattern.gaps.map((gap) => gap.percent))} %`}
+            </span>
+          </>
+        )}
+      </span>
+    </li>
+  )
+}
+
+const hows: Record<string, string> = { buy: 'Buy', fill: 'Fill', borrow: 'From the bag', find: 'Find in the home' }
+
+/** What the shelf can train, pattern by pattern, and which one thing would open most. */
+export function CoveragePanel({ clientId }: { clientId: number }) {
+  const coverage = useQuery(coverageOptions(clientId))
+  if (coverage.isPending) return <Loading what="what the shelf covers" />
+  if (coverage.isError) return <Problem error={coverage.error} onRetry={() => void coverage.refetch()} />
+  const { patterns, missing, additions } = coverage.data
+  return (
+    <section aria-label="Coverage">
+      <h2 className="text-xl">Coverage</h2>
+      {missing.length > 0 && (
+        <p className="caution caution-look mt-3">
+          <span>
+            <strong>The shelf cannot train: {missing.join(', ').toLowerCase()}.</strong> Those exercises have no swap
+            until something is added.
+          </span>
+        </p>
+      )}
+      <h3 className="mt-5 text-lg">One thing that would open most</h3>
+      {additions.length === 0 ? (
+        <p className="soft mt-1">Nothing on the short list would add anything. The shelf is well stocked.</p>
+      ) : (
+        <ol className="mt-1">
+          {additions.map((addition) => (
+            <li key={addition.words} className="flex flex-wrap items-baseline gap-x-4 border-b border-base-300 py-2">
+              <span className="figure-number w-10 text-2xl">{addition.score}</span>
+              <span className="grow basis-72">
+                <strong>
+                  {hows[addition.how]}: {addition.words}
+                </strong>
+                <span className="block text-sm">
+                  {[
+                    addition.opened.length > 0 && `opens ${addition.opened.join(', ').toLowerCase()}`,
+                    addition.further.length > 0 && `reaches further in ${addition.further.join(', ').toLowerCase()}`,
+                    addition.closed > 0 && `fills ${addition.closed} ${addition.closed === 1 ? 'jump' : 'jumps'}`,
+                  ]
+                    .filter(Boolean)
+                    .join('; ')}
+                </span>
+                <span className="soft block text-sm">{addition.sum}</span>
+              </span>
+            </li>
+          ))}
+        </ol>
+      )}
+      <h3 className="mt-6 text-lg">Every pattern</h3>
+      <p className="soft text-sm">
+        Each peg is a load that can be told apart, in kilograms of the pattern’s reference lift; the thick line is a
+        jump above 15 %; the triangle is what the client could lift once, where sets are logged.
+      </p>
+      <ul className="mt-2">
+        {patterns.map((pattern) => (
+          <Row key={pattern.id} pattern={pattern} />
+        ))}
+      </ul>
+    </section>
+  )
+}

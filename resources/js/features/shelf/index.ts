@@ -1,0 +1,2 @@
+export { ShelfPage } from './ShelfPage'
+export { shelfOptions } from './queries'

@@ -1,0 +1,70 @@
+import { keepPreviousData, queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
+import {
+  api,
+  type Coverage,
+  type Fill,
+  type ParsedLine,
+  type PlateLoading,
+  type Shelf,
+  type ShelfItem,
+  type SupportCheck,
+} from '../../shared/api'
+
+export const shelfOptions = (clientId: number) =>
+  queryOptions({
+    queryKey: ['clients', clientId, 'shelf'],
+    queryFn: () => api.get<Shelf>(`clients/${clientId}/shelf-items`),
+  })
+
+export const coverageOptions = (clientId: number) =>
+  queryOptions({
+    queryKey: ['clients', clientId, 'coverage'],
+    queryFn: () => api.get<Coverage>(`clients/${clientId}/coverage`),
+  })
+
+/** Reads a line as it is typed; the last reading stays until the next one is there. */
+export const lineOptions = (clientId: number, line: string) =>
+  queryOptions({
+    queryKey: ['clients', clientId, 'line', line],
+    queryFn: () => api.post<ParsedLine>(`clients/${clientId}/shelf-lines`, { line }),
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+    enabled: line.trim() !== '',
+  })
+
+export const platesOptions = (clientId: number, itemId: number, from: number, to: number) =>
+  queryOptions({
+    queryKey: ['clients', clientId, 'plates', itemId, from, to],
+    queryFn: () => api.get<PlateLoading>(`clients/${clientId}/shelf-items/${itemId}/plates?from=${from}&to=${to}`),
+    placeholderData: keepPreviousData,
+  })
+
+/** What the form sends; empty fields are left out. */
+export type ShelfEntry = Record<string, unknown>
+
+/** A change of the shelf changes what needs a swap, everywhere. */
+function useShelfChange<T, R>(change: (what: T) => Promise<R>) {
+  const queries = useQueryClient()
+  // Not waited for: the form is free for the next line at once.
+  return useMutation({ mutationFn: change, onSuccess: () => void queries.invalidateQueries() })
+}
+
+export const useAddToShelf = (clientId: number) =>
+  useShelfChange((entry: ShelfEntry) => api.post<ShelfItem>(`clients/${clientId}/shelf-items`, entry))
+
+export const useTakeOffShelf = (clientId: number) =>
+  useShelfChange((itemId: number) => api.delete<void>(`clients/${clientId}/shelf-items/${itemId}`))
+
+export const useInspect = (clientId: number) =>
+  useShelfChange(({ itemId, condition }: { itemId: number; condition: string }) =>
+    api.put<ShelfItem>(`clients/${clientId}/shelf-items/${itemId}/inspection`, { condition }),
+  )
+
+export const useFill = (clientId: number) =>
+  useMutation({ mutationFn: (asked: Record<string, unknown>) => api.post<Fill>(`clients/${clientId}/fills`, asked) })
+
+export const useSupportCheck = (clientId: number, itemId: number) =>
+  useMutation({
+    mutationFn: (measured: Record<string, unknown>) =>
+      api.post<SupportCheck>(`clients/${clientId}/shelf-items/${itemId}/check`, measured),
+  })

@@ -1,0 +1,2 @@
+export { meOptions, useSignIn, useSignOut } from './queries'
+export { SignInPage } from './SignInPage'

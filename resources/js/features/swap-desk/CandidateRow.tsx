@@ -1,0 +1,43 @@
+import type { Candidate, Prescribed } from '../../shared/api'
+import { countOf } from '../../shared/lib/counts'
+import { SpreadLine } from './SpreadLine'
+
+interface CandidateRowProps {
+  candidate: Candidate
+  prescribed: Prescribed
+  number: number
+  focused: boolean
+  chosen: boolean
+  range: readonly [number, number]
+  onFocus: () => void
+}
+
+export function CandidateRow({ candidate, prescribed, number, focused, chosen, range, onFocus }: CandidateRowProps) {
+  return (
+    <li>
+      <button
+        type="button"
+        id={`candidate-${number}`}
+        aria-pressed={focused}
+        onClick={onFocus}
+        className={`candidate ${focused ? 'candidate-focused' : ''}`}
+      >
+        <span className="flex items-start gap-3">
+          <kbd className="key mt-0.5 shrink-0">{number <= 9 ? number : '·'}</kbd>
+          <span className="min-w-0 grow">
+            <span className="flex items-baseline justify-between gap-3">
+              <span className="font-display text-lg font-semibold">{candidate.name}</span>
+              <span className="shrink-0 text-sm font-semibold">{candidate.matchPercent} % match</span>
+            </span>
+            <span className="block leading-snug">{candidate.words}</span>
+            <span className="mt-1 flex items-baseline justify-between gap-3">
+              <span className="font-semibold">{countOf(candidate)}</span>
+              {chosen && <span className="tag tag-chosen">in use</span>}
+            </span>
+            <SpreadLine offered={candidate.equivalent} wanted={prescribed.equivalent} range={range} />
+          </span>
+        </span>
+      </button>
+    </li>
+  )
+}

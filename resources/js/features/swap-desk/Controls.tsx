@@ -1,0 +1,66 @@
+import type { Control } from '../../shared/api'
+import type { Live, Moved } from './useLive'
+
+/** Sliders for what of a setting can be moved by hand; number, curve and words follow. */
+export function Controls({
+  controls,
+  moved,
+  live,
+  onMove,
+}: {
+  controls: Control[]
+  moved: Moved
+  live: Live
+  onMove: (moved: Moved) => void
+}) {
+  if (controls.length === 0) return null
+  return (
+    <section aria-label="Change the setting" className="mt-4 border-t border-base-300 pt-3">
+      <div className="flex items-baseline justify-between">
+        <h4 className="text-sm font-semibold">Change the setting</h4>
+        {Object.keys(moved).length > 0 && (
+          <button type="button" className="btn btn-ghost btn-xs" onClick={() => onMove({})}>
+            As offered
+          </button>
+        )}
+      </div>
+      {controls.map((control) => {
+        const value = moved[control.name] ?? control.value
+        const set = (to: number) => onMove({ ...moved, [control.name]: to })
+        return control.name === 'folded' ? (
+          <label key={control.name} className="flex cursor-pointer items-center gap-3 py-1">
+            <input
+              type="checkbox"
+              className="toggle toggle-primary toggle-sm"
+              checked={value > 0.5}
+              onChange={(event) => set(event.target.checked ? 1 : 0)}
+            />
+            {control.label}
+          </label>
+        ) : (
+          <div key={control.name} className="mt-1 grid grid-cols-[1fr_5rem] items-center gap-x-3">
+            <span className="text-sm">{control.label}</span>
+            <output className="text-right font-semibold">
+              {value} {control.unit}
+            </output>
+            <input
+              type="range"
+              aria-label={`${control.label}, ${control.unit}`}
+              className="range range-primary range-xs col-span-2 w-full"
+              min={control.least}
+              max={control.most}
+              step={control.step}
+              value={value}
+              onChange={(event) => set(Number(event.target.value))}
+            />
+          </div>
+        )
+      })}
+      {(live.problem ?? live.lost) && (
+        <p role="alert" className="mt-2 text-sm font-semibold text-error">
+          {live.problem ?? live.lost}
+        </p>
+      )}
+    </section>
+  )
+}

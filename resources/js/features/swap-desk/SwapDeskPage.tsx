@@ -1,0 +1,285 @@
+import { useQuery } from '@tanstack/react-query'
+import { ArrowLeft, Play } from 'lucide-react'
+import { useState } from 'react'
+import { Link, useParams } from 'react-router'
+import { toast } from 'sonner'
+import type { Exclusion, Swaps } from '../../shared/api'
+import { MovingFigure } from '../../shared/figure'
+import { countOf } from '../../shared/lib/counts'
+import { useKeys } from '../../shared/lib/useKeys'
+import { usePhase } from '../../shared/lib/usePhase'
+import { CurvePlot } from '../../shared/plot'
+import { LoadNumber, Loading, Problem } from '../../shared/ui'
+import { CandidatePanel } from './CandidatePanel'
+import { CandidateRow } from './CandidateRow'
+import { Controls } from './Controls'
+import { swapsOptions, useChooseSwap } from './queries'
+import { type Moved, useLive } from './useLive'
+
+function WhyNot({ title, exclusions }: { title: string; exclusions: Exclusion[] }) {
+  if (exclusions.length === 0) return null
+  return (
+    <section>
+      <h3 className="text-lg">{title}</h3>
+      <dl className="mt-1 grid gap-x-6 gap-y-2 sm:grid-cols-[12rem_1fr]">
+        {exclusions.map((exclusion) => (
+          <div key={exclusion.exercise} className="contents">
+            <dt className="font-semibold">{exclusion.name}</dt>
+            <dd>{exclusion.reasons.join(' ')}</dd>
+          </div>
+        ))}
+      </dl>
+    </section>
+  )
+}
+
+/** Why not: every exercise, thing and setting that is left out, with its reasons. */
+function EverythingElse({ swaps }: { swaps: Swaps }) {
+  const related = swaps.excluded.filter((exclusion) => exclusion.related)
+  const others = swaps.excluded.length - related.length
+  return (
+    <div className="space-y-5">
+      <h2 className="text-2xl">Why not</h2>
+      <WhyNot title="Exercises that are out" exclusions={related} />
+      <WhyNot title="Things and settings left out of exercises that are offered" exclusions={swaps.leftOut} />
+      {others > 0 && (
+        <p className="soft">
+          {others} more exercises train another pattern than {swaps.prescribed.name.toLowerCase()}.
+        </p>
+      )}
+    </div>
+  )
+}
+
+function Written({ swaps, phase }: { swaps: Swaps; phase: number }) {
+  const { prescribed, problems } = swaps
+  return (
+    <section aria-label="Prescribed" className="lg:sticky lg:top-4">
+      <p className="soft text-sm">Prescribed</p>
+      <h2 className="text-2xl">{prescribed.name}</h2>
+      <p>{prescribed.words}</p>
+      <MovingFigure
+        figure={prescribed.figure}
+        phase={phase}
+        label={`${prescribed.name}, ${prescribed.words}`}
+        className="my-3 h-56 w-full"
+      />
+      <LoadNumber equivalent={prescribed.equivalent} />
+      <p className="mt-3 font-semibold">
+        {prescribed.sets} sets of {countOf({ ...prescribed, perSide: false })}
+      </p>
+      <p className="soft text-sm">Goal: {prescribed.goal.toLowerCase()}</p>
+      {problems.length > 0 ? (
+        <div className="caution caution-look mt-4" role="note" aria-label="Why it needs a swap">
+          <ul className="space-y-1">
+            {problems.map((problem) => (
+              <li key={problem}>{problem}</li>
+            ))}
+          </ul>
+        </div>
+      ) : (
+        <p className="mt-4">The shelf can serve this as written; a swap is a choice.</p>
+      )}
+      {!swaps.capacityKnown && (
+        <p className="mt-3 text-sm">
+          No set of this pattern is on record: repetitions follow from the prescription alone. Start light; the first
+          logged set calibrates them.
+        </p>
+      )}
+    </section>
+  )
+}
+
+/** The prescribed exercise on the left, what could stand in for it beside it, and the one looked at whole. */
+export function SwapDeskPage() {
+  const itemId = Number(useParams().itemId)
+  const swaps = useQuery(swapsOptions(itemId))
+  if (swaps.isPending) return <Loading what="what the shelf allows" />
+  if (swaps.isError) return <Problem error={swaps.error} onRetry={() => void swaps.refetch()} />
+  return <Desk key={itemId} swaps={swaps.data} />
+}
+
+const nothingMoved: Moved = {}
+
+const hows: Record<string, string> = { buy: 'Buy', fill: 'Fill', borrow: 'Bring', find: 'Find' }
+
+function Desk({ swaps }: { swaps: Swaps }) {
+  const choose = useChooseSwap(swaps.itemId)
+  const [focusedKey, setFocusedKey] = useState<string | null>(swaps.chosenKey)
+  const { candidates, prescribed } = swaps
+  const place = Math.max(
+    0,
+    candidates.findIndex((candidate) => candidate.key === focusedKey),
+  )
+  const listed = candidates[place]
+  const [moves, setMoves] = useState<{ of: string; moved: Moved }>({ of: '', moved: nothingMoved })
+  const moved = listed && moves.of === listed.key ? moves.moved : nothingMoved
+  const live = useLive(swaps.itemId, listed, moved)
+  const focused = live.candidate
+  const phase = usePhase({
+    liftSeconds: prescribed.figure.liftSeconds,
+    lowerSeconds: prescribed.figure.lowerSeconds,
+  })
+  const loads = [prescribed.equivalent, ...candidates.map((candidate) => candidate.equivalent)]
+  const range = [
+    Math.min(0, ...loads.map((load) => load.lowKg)),
+    Math.max(5, ...loads.map((load) => load.highKg)),
+  ] as const
+
+  const undo = () => {
+    if (swaps.swappedFrom !== null)
+      choose.mutate({ key: null }, { onSuccess: () => toast('The prescription stands again') })
+  }
+  const isMoved = Object.keys(moved).length > 0
+  const putIn = (scope: 'today' | 'programme' = 'today') => {
+    if (focused === undefined || listed === undefined || choose.isPending || live.problem !== null) return
+    if (scope === 'today' && focused.key === swaps.chosenKey) return
+    choose.mutate(
+      { key: listed.key, scope, ...(isMoved ? { live: { exercise: listed.exercise, moved } } : {}) },
+      {
+        onSuccess: () =>
+          toast.success(
+            `${focused.name} stands in for ${prescribed.name} ${scope === 'today' ? 'today' : 'from here on'}`,
+            { action: { label: 'Undo', onClick: () => choose.mutate({ key: null, scope }) } },
+          ),
+        onError: (error) => toast.error(error.message),
+      },
+    )
+  }
+  const look = (to: number) => {
+    const candidate = candidates[Math.min(candidates.length - 1, Math.max(0, to))]
+    if (candidate === undefined) return
+    setFocusedKey(candidate.key)
+    document.getElementById(`candidate-${candidates.indexOf(candidate) + 1}`)?.scrollIntoView({ block: 'nearest' })
+  }
+  useKeys({
+    ArrowDown: () => look(place + 1),
+    ArrowUp: () => look(place - 1),
+    Enter: () => putIn(),
+    p: () => swaps.laterCount > 0 && !isMoved && putIn('programme'),
+    u: undo,
+    ...Object.fromEntries(candidates.slice(0, 9).map((_, i) => [String(i + 1), () => look(i)])),
+  })
+
+  return (
+    <>
+      <div className="mb-5 flex flex-wrap items-center gap-x-4 gap-y-2">
+        <Link to={`/clients/${swaps.clientId}`} className="btn btn-sm btn-ghost -ml-3">
+          <ArrowLeft className="size-4" aria-hidden="true" />
+          {swaps.clientName}
+        </Link>
+        <h1 className="soft text-lg font-normal">Swap desk · {swaps.sessionName}</h1>
+        <div className="ml-auto flex gap-2">
+          {swaps.swappedFrom !== null && (
+            <button type="button" className="btn btn-outline btn-sm" onClick={undo}>
+              Undo the swap <kbd className="key">u</kbd>
+            </button>
+          )}
+          <Link to={`/floor/${swaps.sessionId}`} className="btn btn-primary btn-sm">
+            <Play className="size-4" aria-hidden="true" />
+            Open the Floor
+          </Link>
+        </div>
+      </div>
+      <div className="grid items-start gap-x-8 gap-y-6 lg:grid-cols-[14rem_1fr_25rem]">
+        <Written swaps={swaps} phase={phase} />
+        <section aria-label="Candidates" className={`min-w-0 ${focused ? '' : 'lg:col-span-2'}`}>
+          {focused && (
+            <div className="desk-curves">
+              <CurvePlot
+                phase={phase}
+                curves={[
+                  { name: 'Prescribed', curve: prescribed.curve, tone: 'wanted' },
+                  { name: focused.name, curve: focused.curve, tone: 'offered' },
+                ]}
+              />
+              {focused.shapeDifference > 0 && (
+                <p className="soft text-sm">
+                  Shapes differ by {focused.shapeDifference.toFixed(2)}; 0 is the same shape.
+                </p>
+              )}
+            </div>
+          )}
+          <p className="soft mb-1 text-sm">
+            {candidates.length === 0
+              ? 'Nothing on this shelf fits'
+              : `${candidates.length} ${candidates.length === 1 ? 'candidate' : 'candidates'}, best first; the peg marks the prescription`}
+          </p>
+          {candidates.length === 0 && (
+            <div role="alert" className="caution caution-look mb-6">
+              <div>
+                <p className="font-semibold">No swap can be offered.</p>
+                <p>
+                  Below stands why for each exercise. Leave it out today, or put something on the{' '}
+                  <Link to={`/clients/${swaps.clientId}/shelf`} className="link">
+                    shelf
+                  </Link>
+                  .
+                </p>
+                {swaps.openers.length === 0 ? (
+                  <p className="mt-2 font-semibold">None of the usual single additions would bring one.</p>
+                ) : (
+                  <>
+                    <p className="mt-2 font-semibold">One thing would open it:</p>
+                    <ul className="list-disc pl-5">
+                      {swaps.openers.map((opener) => (
+                        <li key={opener.words}>
+                          <strong>
+                            {hows[opener.how]} {opener.words}
+                          </strong>
+                          : {opener.swaps === 1 ? 'one swap' : `${opener.swaps} swaps`}, the best {opener.best} (
+                          {opener.matchPercent} %)
+                        </li>
+                      ))}
+                    </ul>
+                  </>
+                )}
+              </div>
+            </div>
+          )}
+          {candidates.length === 0 && <EverythingElse swaps={swaps} />}
+          <ol>
+            {candidates.map((candidate, i) => (
+              <CandidateRow
+                key={candidate.key}
+                candidate={candidate}
+                prescribed={prescribed}
+                number={i + 1}
+                focused={i === place}
+                chosen={candidate.key === swaps.chosenKey}
+                range={range}
+                onFocus={() => setFocusedKey(candidate.key)}
+              />
+            ))}
+          </ol>
+        </section>
+        {focused && (
+          <div className="lg:sticky lg:top-4 lg:max-h-[calc(100dvh-2rem)] lg:overflow-auto">
+            <CandidatePanel
+              candidate={focused}
+              phase={phase}
+              chosen={focused.key === swaps.chosenKey}
+              busy={choose.isPending}
+              later={isMoved ? 0 : swaps.laterCount}
+              blocked={live.problem !== null}
+              controls={
+                <Controls
+                  controls={listed?.controls ?? []}
+                  moved={moved}
+                  live={live}
+                  onMove={(to) => listed && setMoves({ of: listed.key, moved: to })}
+                />
+              }
+              onUse={putIn}
+            />
+          </div>
+        )}
+      </div>
+      {focused && (
+        <div className="mt-10 border-t-2 border-base-300 pt-6">
+          <EverythingElse swaps={swaps} />
+        </div>
+      )}
+    </>
+  )
+}

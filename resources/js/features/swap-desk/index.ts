@@ -1,0 +1,2 @@
+export { swapsOptions } from './queries'
+export { SwapDeskPage } from './SwapDeskPage'

@@ -1,0 +1,75 @@
+/** What the API said no to: a sentence for the person, and one for each field that is wrong. */
+export class ApiError extends Error {
+  readonly status: number
+  readonly errors: Record<string, string[]>
+
+  constructor(status: number, message: string, errors: Record<string, string[]> = {}) {
+    super(message)
+    this.status = status
+    this.errors = errors
+  }
+
+  /** The first sentence about one field, or undefined where it is fine. */
+  about(field: string): string | undefined {
+    return this.errors[field]?.[0]
+  }
+}
+
+const sentences: Record<number, string> = {
+  0: 'The application cannot be reached. What you entered is still here; try again in a moment.',
+  401: 'You are signed out. Sign in again to go on.',
+  404: 'There is nothing here, or it belongs to someone else.',
+  419: 'The page was open for too long. Reload it and try again.',
+  429: 'Too many tries. Wait a minute, then try again.',
+}
+
+function crossSiteToken(): string {
+  const cookie = document.cookie.split('; ').find((part) => part.startsWith('XSRF-TOKEN='))
+  return cookie ? decodeURIComponent(cookie.slice('XSRF-TOKEN='.length)) : ''
+}
+
+async function send(method: string, path: string, body?: unknown): Promise<Response> {
+  try {
+    return await fetch(path, {
+      method,
+      credentials: 'same-origin',
+      headers: {
+        Accept: 'application/json',
+        ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
+        ...(method === 'GET' ? {} : { 'X-XSRF-TOKEN': crossSiteToken() }),
+      },
+      ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+    })
+  } catch {
+    throw new ApiError(0, sentences[0] ?? '')
+  }
+}
+
+async function request<T>(method: string, path: string, body?: unknown): Promise<T> {
+  if (method !== 'GET' && crossSiteToken() === '') {
+    await send('GET', '/sanctum/csrf-cookie')
+  }
+  const response = await send(method, `/api/${path}`, body)
+  if (response.status === 204) {
+    return undefined as T
+  }
+  const data: unknown = await response.json().catch(() => null)
+  if (!response.ok) {
+    const said = (data ?? {}) as { message?: string; errors?: Record<string, string[]> }
+    throw new ApiError(
+      response.status,
+      response.status === 422
+        ? (said.message ?? 'Something entered is not right.')
+        : (sentences[response.status] ?? 'Something went wrong on our side. Nothing was lost; try again.'),
+      said.errors,
+    )
+  }
+  return data as T
+}
+
+export const api = {
+  get: <T>(path: string) => request<T>('GET', path),
+  post: <T>(path: string, body: unknown) => request<T>('POST', path, body),
+  put: <T>(path: string, body: unknown) => request<T>('PUT', path, body),
+  delete: <T>(path: string) => request<T>('DELETE', path),
+}

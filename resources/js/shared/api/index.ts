@@ -1,0 +1,2 @@
+export { api, ApiError } from './client'
+export type * from './types.gen'

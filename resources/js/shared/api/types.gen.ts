@@ -1,0 +1,1035 @@
+// Made by `php artisan nimble:types` from app/Http/Resources. Do not edit by hand.
+
+export type SessionState = 'planned' | 'running' | 'done'
+
+/** One thing that would open more, with the arithmetic. */
+export interface Addition {
+  /** `buy`, `fill`, `borrow` or `find`. */
+  how: string
+  words: string
+  /** Patterns that cannot be trained without it. */
+  opened: string[]
+  /** Patterns in which it reaches further up. */
+  further: string[]
+  /** Jumps above fifteen per cent that it fills. */
+  closed: number
+  score: number
+  sum: string
+}
+
+/** Something firm in a home that a band can be anchored to. */
+export interface Anchor {
+  id: string
+  heightCm: number
+  kind: string
+}
+
+/** Who looked at or changed health answers, and when. */
+export interface AuditEntry {
+  at: string
+  who: string
+  what: string
+}
+
+/** One earlier test of a band. */
+export interface BandTest {
+  testedOn: string
+  points: number
+  aN: number
+  bN: number
+  rmsN: number
+  forceAtDoubleN: number
+}
+
+/** One steady reading at one length; the residual is newtons above the curve. */
+export interface BenchPoint {
+  lengthCm: number
+  forceN: number
+  sdN: number
+  residualN: number | null
+}
+
+/** The bench as it stands. */
+export interface Bench {
+  clientId: number
+  itemId: number | null
+  itemName: string | null
+  kind: string | null
+  isBand: boolean
+  massKg: number | null
+  certainty: string | null
+  restLengthCm: number | null
+  /** No band is pulled further. */
+  longestCm: number | null
+  lengthCm: number | null
+  /** Lengths that spread over the range. */
+  suggestedCm: number[]
+  isPlugged: boolean
+  /** Shortest first. */
+  points: BenchPoint[]
+  /** Points that are enough to finish. */
+  enough: number
+  /** Points that are asked for. */
+  asked: number
+  aN: number | null
+  bN: number | null
+  rmsN: number | null
+  rmsPercent: number | null
+  /** Length in centimetres and force in newtons, of the points so far. */
+  curve: number[][]
+  /** The same of the test before. */
+  beforeCurve: number[][]
+  comparison: string | null
+  /** Newest first. */
+  tests: BandTest[]
+  /** What the tested band is worth to this client. */
+  setups: BenchSetup[]
+}
+
+/** What a tested band is worth in one set-up. */
+export interface BenchSetup {
+  exercise: string
+  words: string
+  equivalent: Equivalent
+}
+
+/** Exercises that belong together. */
+export interface Block {
+  id: number
+  kind: string
+  name: string
+  items: Item[]
+}
+
+/** Body measures of one day. */
+export interface BodyMeasure {
+  measuredOn: string
+  heightCm: number
+  bodyMassKg: number
+}
+
+/** One ranked replacement. */
+export interface Candidate {
+  /** Names it when it is chosen. */
+  key: string
+  exercise: string
+  name: string
+  words: string
+  implement: string
+  equivalent: Equivalent
+  matchPercent: number
+  parts: MatchPart[]
+  reps: number
+  repsLow: number
+  repsHigh: number
+  reserve: number
+  isHold: boolean
+  perSide: boolean
+  shapeDifference: number
+  reasons: string[]
+  lost: string[]
+  changes: string[]
+  cautions: string[]
+  /** What of its setting can be moved by hand. */
+  controls: Control[]
+  curve: Curve
+  figure: Figure
+}
+
+/** Capacity after one day's sets. */
+export interface CapacityPoint {
+  date: string
+  kg: number
+  lowKg: number
+  highKg: number
+}
+
+/** An exercise in the list of the catalogue. */
+export interface CatalogueEntry {
+  id: string
+  name: string
+  aliases: string[]
+  /** Its id. */
+  pattern: string
+  patternName: string
+  /** Main ones. */
+  muscles: string[]
+  /** Kinds of things that load it or that it needs; `body weight` where it needs none. */
+  kit: string[]
+  position: string
+  /** True where nobody below hears it. */
+  quiet: boolean
+  skill: number
+  /** Limits that switch it off, by id. */
+  excludes: string[]
+  /** Its start and its end. */
+  figure: Figure
+}
+
+/** Every shipped exercise, and the trainer's own versions. */
+export interface Catalogue {
+  exercises: CatalogueEntry[]
+  variants: Variant[]
+  /** All there are, for filtering. */
+  limits: Limit[]
+}
+
+/** What a clinician allowed. */
+export interface Clearance {
+  id: number
+  givenOn: string
+  expiresOn: string | null
+  givenBy: string
+  allows: string
+  /** Health questions it covers. */
+  questions: string[]
+  /** Limits it lifts. */
+  lifts: string[]
+}
+
+/** One client: who they are, where they train, what comes next. */
+export interface Client {
+  id: number
+  name: string
+  trade: string
+  goal: string
+  /** As the programme reckons with it. */
+  goalId: string
+  /** `beginner`, `some` or `years`. */
+  experience: string
+  daysPerWeek: number | null
+  minutes: number | null
+  likes: string
+  dislikes: string
+  bornOn: string | null
+  /** In whole years. */
+  age: number | null
+  guardian: string | null
+  guardianOn: string | null
+  kitFromId: number | null
+  kitFromName: string | null
+  note: string
+  place: string
+  heightCm: number
+  bodyMassKg: number
+  measuredOn: string
+  /** Measured lengths, by limb. */
+  limbsCm: Record<string, number>
+  /** Newest first. */
+  measures: BodyMeasure[]
+  limits: Limit[]
+  /** Why nobody trains today; empty where nothing stands in the way. */
+  locks: string[]
+  home: Home
+  shelfCount: number
+  /** Planned and running ones, soonest first. */
+  sessions: SessionSummary[]
+}
+
+/** A client in the list. */
+export interface ClientSummary {
+  id: number
+  name: string
+  trade: string
+  goal: string
+  limits: Limit[]
+  shelfCount: number
+  /** ISO 8601; null where none is planned. */
+  nextVisit: string | null
+}
+
+/** One thing about a setting that can be moved by hand. */
+export interface Control {
+  name: string
+  label: string
+  unit: string
+  least: number
+  most: number
+  step: number
+  value: number
+}
+
+/** A jump between two neighbouring loads that is hard to bridge with repetitions. */
+export interface CoverageGap {
+  fromKg: number
+  toKg: number
+  /** Of the whole load, body included. */
+  percent: number
+}
+
+/** What a shelf can train, pattern by pattern. */
+export interface Coverage {
+  clientId: number
+  patterns: PatternCoverage[]
+  /** Patterns it cannot train at all. */
+  missing: string[]
+  /** Single things that would open more, most first. */
+  additions: Addition[]
+}
+
+/** A point on which trainers differ, with the cue of each side. */
+export interface CueSchool {
+  about: string
+  cue: string
+  /** What other trainers say. */
+  others: string[]
+  why: string
+}
+
+/** How to do an exercise, in words. */
+export interface Cues {
+  setUp: string[]
+  /** What to do to floor, wall or load. */
+  movement: string[]
+  /** Where it should be felt working. */
+  inward: string[]
+  breath: string
+  feel: string
+}
+
+/** Resistance over the lifting phase, per working limb. */
+export interface Curve {
+  unit: string
+  /** `m` of reach or `°` of the joint. */
+  effortUnit: string
+  /** Of the lifting phase. */
+  percent: number[]
+  /** From its start. */
+  effort: number[]
+  resistance: number[]
+  mean: number
+  peak: number
+  hardestPercent: number
+  slackPercent: number
+}
+
+/** A load named in the reference lift, with its spread. */
+export interface Equivalent {
+  kg: number
+  lowKg: number
+  highKg: number
+  /** What the body itself adds in the reference lift. */
+  ownKg: number
+  unit: string
+  /** Name of the reference lift. */
+  reference: string
+  words: string
+}
+
+/** What is not offered, and why. */
+export interface Exclusion {
+  exercise: string
+  name: string
+  reasons: string[]
+  related: boolean
+}
+
+/** One exercise whole, reckoned for one client and one load. */
+export interface Exercise {
+  id: string
+  name: string
+  aliases: string[]
+  patternName: string
+  /** Main ones first. */
+  muscles: MuscleShare[]
+  /** Name of the part whose curve counts, for combined movements. */
+  reckonedAs: string | null
+  /** `both`, `each` or `alternating`. */
+  side: string
+  position: string
+  noise: string
+  impact: string
+  skill: number
+  tempo: string
+  setUpSeconds: number
+  kit: string[]
+  cues: Cues
+  faults: Fault[]
+  cautions: string[]
+  limits: LimitRule[]
+  schools: CueSchool[]
+  ladder: LadderStep[]
+  /** What can be chosen to load it. */
+  implements: string[]
+  implement: string
+  massKg: number
+  words: string
+  /** Whose body the sums use. */
+  forWhom: string
+  figure: Figure
+  curve: Curve
+  /** Null where kilograms mean nothing. */
+  equivalent: Equivalent | null
+  /** Why this load cannot be used as chosen. */
+  problem: string | null
+  variants: Variant[]
+}
+
+/** A common fault and what mends it. */
+export interface Fault {
+  fault: string
+  fix: string
+}
+
+/** What a figure carries, and where. */
+export interface FigureLoad {
+  implement: string
+  /** `hands`, `goblet`, `back`, `hips`, `band` or `none`. */
+  point: string
+  /** For the size of the drawing. */
+  kg: number
+  bothHands: boolean
+}
+
+/** Furniture a figure leans on. */
+export interface FigureProp {
+  kind: string
+  /** Metres. */
+  x: number
+  /** Metres above the floor. */
+  y: number
+}
+
+/** A moving figure: joint positions in metres, start of the lifting phase first. */
+export interface Figure {
+  view: string
+  jointNames: string[]
+  /** For each moment x and y of every joint in turn. */
+  frames: number[][]
+  props: FigureProp[]
+  load: FigureLoad
+  heightM: number
+  liftSeconds: number
+  lowerSeconds: number
+  hold: boolean
+  /** Joint a band pulls at, without its side. */
+  bandEnd: string
+  /** Phase of the pose that tells the movement best in a still picture, 0 or 1. */
+  telling: number
+}
+
+/** One line of a recipe: so many pieces, or so many litres. */
+export interface FillPart {
+  name: string
+  count: number | null
+  litres: number | null
+  massKg: number
+}
+
+/** The recipe for a mass: one, or one for each of a pair. */
+export interface Fill {
+  targetKg: number
+  carrier: string | null
+  tareKg: number
+  maxKg: number
+  /** Kinds of things there are to fill with. */
+  stock: number
+  recipes: Recipe[]
+}
+
+/** One health question and its newest answer. */
+export interface HealthAnswer {
+  id: string
+  ask: string
+  yes: boolean | null
+  locks: boolean
+}
+
+/** What locks a programme, and what to do about it. */
+export interface HealthLock {
+  question: string | null
+  why: string
+  do: string
+}
+
+/** A client's health answers and what they come to today. Nothing here names an illness that was not told. */
+export interface Health {
+  clientId: number
+  questions: HealthAnswer[]
+  answeredOn: string | null
+  /** From when they are to be asked again. */
+  dueOn: string | null
+  isDue: boolean
+  note: string
+  /** Millimetres of mercury, as is the next. */
+  systolic: number | null
+  diastolic: number | null
+  /** What stands between the client and training today. */
+  locks: HealthLock[]
+  limits: LimitInForce[]
+  /** What is left for the trainer to decide. */
+  notes: string[]
+  /** Newest first. */
+  clearances: Clearance[]
+  checkedOn: string | null
+  seen: MovementChecks | null
+  /** Limits the checks suggest and that are not set. */
+  proposals: LimitInForce[]
+  sideAdvice: string
+  emergencyNumber: string
+  /** Newest first. */
+  audit: AuditEntry[]
+}
+
+/** The room a client trains in. */
+export interface Home {
+  ceilingCm: number | null
+  floor: string
+  quiet: boolean
+  quietHours: string
+  lengthM: number | null
+  widthM: number | null
+  pets: boolean
+  children: boolean
+  anchors: Anchor[]
+  note: string
+}
+
+/** The mass of a household thing, with the sum and one sigma. */
+export interface HouseholdMass {
+  massKg: number
+  sdKg: number
+  certainty: string
+  sum: string
+}
+
+/** One exercise of a session as it will be done. */
+export interface Item {
+  id: number
+  exercise: string
+  name: string
+  words: string
+  sets: number
+  reps: number
+  reserve: number
+  isHold: boolean
+  perSide: boolean
+  restSeconds: number
+  /** False where the shelf cannot serve it as it stands. */
+  servable: boolean
+  problems: string[]
+  /** What the programme wrote, where it has been swapped. */
+  swappedFrom: string | null
+  swapWhy: string | null
+  cues: Cues
+  cautions: string[]
+  equivalent: Equivalent
+  figure: Figure
+  setLogs: SetLog[]
+}
+
+/** A ready neighbour of an exercise. */
+export interface LadderStep {
+  /** `easier`, `harder`, `seated`, `quiet`, `without kit`, `small space` or `this`. */
+  kind: string
+  exercise: string
+  name: string
+  /** Of the bare exercise; null where it does not compare. */
+  equivalent: Equivalent | null
+}
+
+/** One logged set in the ledger. */
+export interface LedgerEntry {
+  id: number
+  loggedAt: string
+  exercise: string
+  words: string
+  pattern: string
+  setNumber: number
+  side: string | null
+  reps: number
+  isHold: boolean
+  reserve: number
+  pain: boolean
+  painNote: string
+  equivalent: string
+}
+
+/** A pattern's capacity and its place on the shelf's rungs. */
+export interface LedgerPattern {
+  pattern: string
+  name: string
+  unit: string
+  /** One repetition, load on top of the body. */
+  capacityKg: number
+  lowKg: number
+  highKg: number
+  history: CapacityPoint[]
+  rungs: LedgerRung[]
+  next: NextTarget | null
+}
+
+/** What was done, and what it says. */
+export interface Ledger {
+  clientId: number
+  clientName: string
+  patterns: LedgerPattern[]
+  /** Newest first. */
+  entries: LedgerEntry[]
+}
+
+/** One rung of the shelf for a pattern. */
+export interface LedgerRung {
+  words: string
+  exercise: string
+  name: string
+  kg: number
+  lowKg: number
+  highKg: number
+  /** Short, for the axis. */
+  label: string
+  current: boolean
+  next: boolean
+}
+
+/** One limit, or one thing about the room, and what it switches off. */
+export interface LimitEffect {
+  id: string
+  label: string
+  isOn: boolean
+  /** `trainer`, `health`, `age` or `room`; empty where it is not in force. */
+  source: string
+  why: string
+  /** Names of the exercises it switches off on its own. */
+  off: string[]
+}
+
+/** What a client's limits and room leave of the catalogue. */
+export interface LimitEffects {
+  clientId: number
+  left: number
+  total: number
+  /** Every limit there is. */
+  limits: LimitEffect[]
+  room: LimitEffect[]
+}
+
+/** A limit with where it comes from and why. */
+export interface LimitInForce {
+  id: string
+  label: string
+  source: string
+  why: string
+}
+
+/** A limit that changes what a client may do. */
+export interface Limit {
+  id: string
+  label: string
+}
+
+/** What a person's limit does to an exercise, and why. */
+export interface LimitRule {
+  limit: string
+  label: string
+  excludes: boolean
+  why: string
+}
+
+/** A candidate at a setting moved by hand, or why it cannot be used there. */
+export interface LiveSwap {
+  problem: string | null
+  candidate: Candidate | null
+}
+
+/** One part of a match. */
+export interface MatchPart {
+  name: string
+  percent: number
+  weightPercent: number
+}
+
+/** What was seen in the movement checks: rises in 30 s, seconds on one leg, reach, and what each side managed. */
+export interface MovementChecks {
+  rises: number | null
+  leftBalanceS: number | null
+  rightBalanceS: number | null
+  overhead: string | null
+  leftKg: number | null
+  rightKg: number | null
+}
+
+/** One muscle's share of the work. */
+export interface MuscleShare {
+  muscle: string
+  percent: number
+  main: boolean
+}
+
+/** What to ask for next time. */
+export interface NextTarget {
+  step: string
+  words: string
+  reps: number
+  why: string
+}
+
+/** One thing that would bring a swap where there is none. */
+export interface Opener {
+  /** `buy`, `fill`, `borrow` or `find`. */
+  how: string
+  words: string
+  swaps: number
+  /** The best swap it would bring, in words. */
+  best: string
+  matchPercent: number
+}
+
+/** A typed line as far as it was understood. */
+export interface ParsedLine {
+  line: string
+  kind: string | null
+  name: string
+  count: number
+  /** What the form's fields are filled with. */
+  fields: Record<string, string>
+  understood: Understood[]
+  /** Words that were not understood. */
+  unknown: string[]
+  /** What is still needed, by the field that asks. */
+  missing: Record<string, string>
+  assumed: string[]
+}
+
+/** How far a shelf reaches in one pattern; loads are kilograms of its reference lift. */
+export interface PatternCoverage {
+  id: string
+  name: string
+  unit: string
+  reference: string | null
+  exercises: number
+  /** True where there is one load and no other. */
+  isBarely: boolean
+  lowKg: number | null
+  highKg: number | null
+  /** What the client could lift once, as their log says; null where nothing is logged. */
+  neededKg: number | null
+  /** Every load that can be told apart, lightest first. */
+  rungsKg: number[]
+  gaps: CoverageGap[]
+}
+
+/** One load of an adjustable dumbbell. */
+export interface PlateBuild {
+  loadKg: number
+  perEnd: string
+}
+
+/** Every load of an adjustable dumbbell and the way from one to another. */
+export interface PlateLoading {
+  itemId: number
+  /** Lightest first. */
+  builds: PlateBuild[]
+  from: number
+  to: number
+  /** What to take off and put on at each end, from one build to the other. */
+  change: string
+}
+
+/** The exercise as the programme wrote it. */
+export interface Prescribed {
+  exercise: string
+  name: string
+  words: string
+  sets: number
+  reps: number
+  reserve: number
+  isHold: boolean
+  goal: string
+  equivalent: Equivalent
+  curve: Curve
+  figure: Figure
+}
+
+/** The figure and the curve of one rung, and of the reference lift at the same load. */
+export interface RailDetail {
+  key: string
+  equivalent: Equivalent
+  figure: Figure
+  curve: Curve
+  referenceCurve: Curve
+}
+
+/** A pattern that has a rail. */
+export interface RailPattern {
+  id: string
+  name: string
+}
+
+/** Everything a client can use in one pattern, on one axis; loads are kilograms of its reference lift. */
+export interface Rail {
+  clientId: number
+  pattern: string
+  name: string
+  unit: string
+  reference: string
+  goal: string
+  /** The other rails. */
+  patterns: RailPattern[]
+  /** Between this and the next the goal's repetitions leave the goal's reserve; null where nothing is logged. */
+  windowLowKg: number | null
+  windowHighKg: number | null
+  /** Lightest first. */
+  rungs: RailRung[]
+  unusable: Exclusion[]
+}
+
+/** One rung on a rail. */
+export interface RailRung {
+  key: string
+  /** Where it hangs. */
+  kg: number
+  lowKg: number
+  highKg: number
+  /** As it is said, rounded to what anyone could tell apart. */
+  shownKg: number
+  exercise: string
+  words: string
+  implement: string
+  position: string
+  /** Repetitions to expect at the goal's reserve; null where nothing is logged. */
+  reps: number | null
+  repsLow: number | null
+  repsHigh: number | null
+  isHold: boolean
+  perSide: boolean
+  setUpSeconds: number
+  isInWindow: boolean
+  /** True for the rung of the newest logged set, or the nearest to it. */
+  isNow: boolean
+  /** From the rung in use, for the next two either way. */
+  jumpPercent: number | null
+  /** True above fifteen per cent. */
+  isBigJump: boolean
+  cautions: string[]
+}
+
+/** What to put in, and what it weighs then. */
+export interface Recipe {
+  totalKg: number
+  errorKg: number
+  /** One sigma of the total. */
+  sdKg: number
+  pieces: number
+  parts: FillPart[]
+}
+
+/** The trainer's day. */
+export interface Round {
+  date: string
+  visits: Visit[]
+  week: WeekDay[]
+  /** The next day with a visit, where this one has none. */
+  nextDate: string | null
+}
+
+/** One session with everything the Floor needs. */
+export interface Session {
+  id: number
+  clientId: number
+  clientName: string
+  name: string
+  startsAt: string
+  minutes: number
+  state: SessionState
+  /** What stands between the client and training today. */
+  locks: HealthLock[]
+  /** What to have within reach before the clock starts. */
+  layOut: string[]
+  blocks: Block[]
+  /** Every set in the order it is done. */
+  steps: Step[]
+}
+
+/** A session in a list. */
+export interface SessionSummary {
+  id: number
+  name: string
+  /** ISO 8601. */
+  startsAt: string
+  minutes: number
+  state: SessionState
+  /** Exercises the shelf cannot serve as written. */
+  swapsNeeded: number
+}
+
+/** One logged set. */
+export interface SetLog {
+  id: number
+  key: string
+  setNumber: number
+  side: string | null
+  reps: number
+  reserve: number
+  pain: boolean
+  painNote: string
+  loggedAt: string
+}
+
+/** What a trainer has set for all clients. */
+export interface Settings {
+  /** Millimetres of mercury at or above which nobody trains that day, as is the next. */
+  systolic: number
+  diastolic: number
+  emergencyNumber: string
+  /** How much each part of a match counts. */
+  weights: Weight[]
+}
+
+/** One thing on the shelf. */
+export interface ShelfItem {
+  id: number
+  kind: string
+  name: string
+  count: number
+  /** Per piece. */
+  massKg: number | null
+  /** What is known of it, with units. */
+  facts: string
+  certainty: string
+  /** For the drawing: 0 to 1, by mass or length. */
+  size: number
+  /** Patterns it can load. */
+  serves: string[]
+  outOfService: string | null
+  /** `sound`, `nicked`, `whitened`, `loose` or `cracked`. */
+  condition: string
+  inspectedOn: string | null
+  /** When it is to be looked over again; null where that is not needed. */
+  inspectDueOn: string | null
+  isInspectionDue: boolean
+  /** Repetitions logged with a band since its last test; null for other things. */
+  stretches: number | null
+  /** Day of a band's last test on the scale. */
+  testedOn: string | null
+  isRetestDue: boolean
+  /** True where it belongs to another person of the household. */
+  isShared: boolean
+  /** As entered. */
+  measures: Record<string, unknown>
+}
+
+/** Everything a client owns that can load a movement. */
+export interface Shelf {
+  clientId: number
+  clientName: string
+  /** Whose shelf is used as well. */
+  sharedWith: string | null
+  items: ShelfItem[]
+  limits: Limit[]
+}
+
+/** One set in the order of the session. */
+export interface Step {
+  itemId: number
+  setNumber: number
+  /** `left` or `right` where sides are done apart. */
+  side: string | null
+  /** What follows the set. */
+  restSeconds: number
+}
+
+/** What a check of a support comes to. */
+export interface SupportCheck {
+  itemId: number
+  itemName: string
+  exercise: string
+  /** `fine`, `brace` or `do-not`. */
+  verdict: string
+  /** Of what is allowed; null where it is refused outright. */
+  usedPercent: number | null
+  /** What the exercise puts on it at its hardest, for this client. */
+  loadKg: number
+  heightCm: number | null
+  sum: string
+  words: string
+  figure: Figure
+}
+
+/** The swap desk: what was prescribed, what could stand in for it, what could not. */
+export interface Swaps {
+  itemId: number
+  sessionId: number
+  sessionName: string
+  clientId: number
+  clientName: string
+  prescribed: Prescribed
+  candidates: Candidate[]
+  excluded: Exclusion[]
+  leftOut: Exclusion[]
+  problems: string[]
+  capacityKnown: boolean
+  /** Of the candidate in use now. */
+  chosenKey: string | null
+  swappedFrom: string | null
+  /** Items of later sessions for which the programme wrote the same. */
+  laterCount: number
+  /** Where there is no candidate: single things that would bring one. */
+  openers: Opener[]
+}
+
+/** The trainer who is signed in. */
+export interface Trainer {
+  id: number
+  name: string
+  email: string
+}
+
+/** A piece of a typed line and what it was taken for. */
+export interface Understood {
+  text: string
+  means: string
+}
+
+/** A trainer's own version of a shipped exercise. */
+export interface Variant {
+  id: number
+  /** Id of the shipped one. */
+  exercise: string
+  exerciseName: string
+  name: string
+  setUp: string[]
+  outward: string[]
+  inward: string[]
+  breath: string
+  note: string
+}
+
+/** One visit of the day. */
+export interface Visit {
+  sessionId: number
+  clientId: number
+  clientName: string
+  trade: string
+  place: string
+  sessionName: string
+  startsAt: string
+  minutes: number
+  state: SessionState
+  exercises: string[]
+  swapsNeeded: number
+  firstSwapItemId: number | null
+  setsLogged: number
+  setsPlanned: number
+  limits: Limit[]
+  /** Open pain flags of the last two weeks. */
+  painNotes: string[]
+  /** Why nobody trains today. */
+  locks: string[]
+  /** Since the last logged set. */
+  daysSinceLast: number | null
+}
+
+/** One day of the week strip. */
+export interface WeekDay {
+  date: string
+  visits: number
+  isToday: boolean
+}
+
+/** How much one part of a match counts, in hundredths. */
+export interface Weight {
+  part: string
+  percent: number
+  usualPercent: number
+}

@@ -1,0 +1,2 @@
+export { MovingFigure } from './MovingFigure'
+export { boundsOf, limb, poseAt } from './geometry'

@@ -1,0 +1,5 @@
+export { CapacityPlot } from './CapacityPlot'
+export { CurvePlot, type DrawnCurve } from './CurvePlot'
+export { hungBelow } from './hang'
+export { RailLine, type RailRung } from './RailLine'
+export { YGrid } from './YGrid'

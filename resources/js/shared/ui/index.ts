@@ -1,0 +1,5 @@
+export { Field } from './Field'
+export { Choice, FormProblem, TextArea, TextInput, Toggle } from './Inputs'
+export { LoadNumber } from './LoadNumber'
+export { Cautions, Limits } from './Notes'
+export { Empty, Loading, Problem } from './States'
