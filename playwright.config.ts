@@ -1,0 +1,37 @@
+import { defineConfig } from '@playwright/test'
+
+const port = 8015
+
+export default defineConfig({
+  testDir: 'tests/browser',
+  outputDir: 'tests/browser/results',
+  // One demo database serves all; the specs use different clients of it and run one after the other.
+  workers: 1,
+  fullyParallel: false,
+  retries: 0,
+  timeout: 45_000,
+  expect: { timeout: 10_000 },
+  use: {
+    baseURL: `http://127.0.0.1:${port}`,
+    viewport: { width: 1280, height: 800 },
+    reducedMotion: 'reduce',
+    trace: 'retain-on-failure',
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
+    },
+  },
+  webServer: {
+    command: `bash tests/browser/serve ${port}`,
+    url: `http://127.0.0.1:${port}/up`,
+    timeout: 90_000,
+    reuseExistingServer: false,
+    gracefulShutdown: { signal: 'SIGTERM', timeout: 3000 },
+  },
+})

@@ -1,0 +1,194 @@
+<?php
+
+declare(strict_types=1);
+
+use Opis\JsonSchema\Validator;
+
+/*
+ * The commands as a script uses them: JSON in, JSON out, exit codes.
+ */
+
+/** @return array{code: int, out: array<string, mixed>, raw: string} */
+function runCommand(string $name, string $input): array
+{
+    $process = proc_open([PHP_BINARY, base_path('artisan'), "nimble:{$name}"], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes, base_path());
+    assert(is_resource($process));
+    fwrite($pipes[0], $input);
+    fclose($pipes[0]);
+    $raw = (string) stream_get_contents($pipes[1]);
+    $code = proc_close($process);
+
+    return ['code' => $code, 'out' => json_decode($raw, true) ?? [], 'raw' => $raw];
+}
+
+function fitsSchema(string $schema, string $json): bool
+{
+    $decoded = json_decode((string) file_get_contents(base_path("docs/schemas/{$schema}.schema.json")), false, flags: JSON_THROW_ON_ERROR);
+
+    return (new Validator)->validate(json_decode($json), $decoded)->isValid();
+}
+
+const GOOD = [
+    'band-fit' => ['rest_length_cm' => 60, 'points' => [['length_cm' => 90, 'force_n' => 34.4815], ['length_cm' => 120, 'force_n' => 50.75], ['length_cm' => 150, 'force_n' => 62.712]]],
+    'fill' => ['target_kg' => 9, 'carrier' => ['tare_kg' => 0.9, 'max_kg' => 20], 'items' => [['id' => 'flour', 'mass_kg' => 1.03, 'count' => 4], ['id' => 'bottle', 'mass_kg' => 1.55, 'count' => 3]], 'pourables' => [['id' => 'sand', 'density_kg_per_l' => 1.6, 'max_l' => 3, 'step_l' => 0.25, 'container_kg' => 0.1]]],
+    'rep-max' => ['load_kg' => 60, 'reps' => 8, 'reserve' => 2],
+    'resistance' => ['client' => ['height_cm' => 175, 'body_mass_kg' => 75], 'exercise' => 'push-up', 'setting' => ['implement' => 'body-weight', 'support_height_cm' => 61], 'school' => 'mean'],
+    'swap' => [
+        'client' => ['height_cm' => 164, 'body_mass_kg' => 68],
+        'shelf' => [['id' => 'bells', 'kind' => 'dumbbell', 'count' => 2, 'mass_kg' => 6], ['id' => 'table', 'kind' => 'table', 'height_cm' => 75, 'mass_kg' => 24], ['id' => 'wall', 'kind' => 'wall']],
+        'home' => ['ceiling_cm' => 245, 'anchors' => [['id' => 'door', 'height_cm' => 190, 'kind' => 'door']]],
+        'prescription' => ['exercise' => 'floor-press', 'setting' => ['implement' => 'dumbbell', 'mass_kg' => 12, 'per_hand' => true], 'sets' => 3, 'reps' => 10, 'reserve' => 2, 'goal' => 'muscle'],
+    ],
+];
+
+const GOOD_BAND = ['rest_length_cm' => 120, 'a_n' => 10, 'b_n' => 10, 'layout' => 'behind-back'];
+
+/** Lays a wrong value over good input, by its dotted name; `null` takes it away. */
+function spoilt(string $command, string $path, mixed $value): string
+{
+    $input = GOOD[$command];
+    $value === null ? Illuminate\Support\Arr::forget($input, $path) : Illuminate\Support\Arr::set($input, $path, $value);
+
+    return (string) json_encode($input);
+}
+
+it('fits a band and gives its own constants back', function (): void {
+    $answer = runCommand('band-fit', (string) json_encode(GOOD['band-fit']));
+    expect($answer['code'])->toBe(0)
+        ->and(fitsSchema('band-fit.out', $answer['raw']))->toBeTrue()
+        ->and($answer['out']['a_n'])->toEqualWithDelta(18, 0.02)
+        ->and($answer['out']['b_n'])->toEqualWithDelta(22, 0.03)
+        ->and($answer['out']['max_length_cm'])->toBe(150.0);
+});
+
+it('fills a carrier to what is wanted', function (): void {
+    $answer = runCommand('fill', (string) json_encode(GOOD['fill']));
+    expect($answer['code'])->toBe(0)
+        ->and(fitsSchema('fill.out', $answer['raw']))->toBeTrue()
+        // 0.9 + 2 × 1.03 + 3 × 1.55 … the nearest sum there is lies within fifty grams.
+        ->and($answer['out']['error_kg'])->toBeLessThan(0.05)
+        ->and($answer['out']['total_kg'])->toEqualWithDelta(9, 0.05)
+        ->and($answer['out']['pieces'])->toBeGreaterThan(1);
+    $bare = runCommand('fill', (string) json_encode(['target_kg' => 5, 'carrier' => ['tare_kg' => 1, 'max_kg' => 20]]));
+    expect($bare['out'])->toBe(['total_kg' => 1.0, 'error_kg' => 4.0, 'picks' => [], 'pours' => [], 'pieces' => 0]);
+});
+
+it('fills thirty kinds of piece and four vessels at once', function (): void {
+    mt_srand(7);
+    $items = array_map(static fn (int $i): array => ['id' => "piece {$i}", 'mass_kg' => mt_rand(100, 4000) / 1000, 'count' => mt_rand(1, 6)], range(1, 30));
+    $pourables = array_map(static fn (float $density): array => ['id' => "of {$density}", 'density_kg_per_l' => $density, 'max_l' => 5, 'step_l' => 0.25, 'container_kg' => 0.2], [1.0, 1.6, 0.85, 1.03]);
+    $answer = runCommand('fill', (string) json_encode(['target_kg' => 31.417, 'carrier' => ['tare_kg' => 1.1, 'max_kg' => 40], 'items' => $items, 'pourables' => $pourables]));
+    expect($answer['code'])->toBe(0)->and($answer['out']['error_kg'])->toBeLessThanOrEqual(0.0005);
+});
+
+it('ranks swaps, with words for each and for everything left out', function (): void {
+    $answer = runCommand('swap', (string) json_encode(GOOD['swap']));
+    expect($answer['code'])->toBe(0)
+        ->and(fitsSchema('swap.in', (string) json_encode(GOOD['swap'])))->toBeTrue()
+        ->and(fitsSchema('swap.out', $answer['raw']))->toBeTrue()
+        ->and(count($answer['out']['candidates']))->toBeGreaterThan(2)
+        ->and($answer['out']['candidates'][0]['match'])->toBeGreaterThanOrEqual($answer['out']['candidates'][1]['match'])
+        ->and(array_column($answer['out']['candidates'], 'exercise'))->toContain('push-up');
+    foreach ($answer['out']['excluded'] as $left) {
+        expect($left['reasons'])->not->toBe([]);
+    }
+    $limited = runCommand('swap', spoilt('swap', 'client.limits', ['no-floor']));
+    expect(array_column($limited['out']['candidates'], 'exercise'))->not->toContain('floor-press');
+    expect(runCommand('swap', spoilt('swap', 'limit', 1))['out']['candidates'])->toHaveCount(1);
+    $known = runCommand('swap', spoilt('swap', 'client.capacity', ['horizontal-press' => ['kg' => 30, 'sd_kg' => 2]]));
+    expect($known['out']['candidates'])->not->toBe($answer['out']['candidates']);
+});
+
+it('estimates a maximum', function (): void {
+    $answer = runCommand('rep-max', (string) json_encode(GOOD['rep-max']));
+    expect($answer['code'])->toBe(0)
+        ->and(fitsSchema('rep-max.out', $answer['raw']))->toBeTrue()
+        ->and($answer['out']['median_kg'])->toEqualWithDelta(79.28, 0.01);
+    $long = runCommand('rep-max', (string) json_encode(['load_kg' => 10, 'reps' => 31, 'reserve' => 0]));
+    expect($long['out']['brzycki_kg'])->toBeNull()->and(fitsSchema('rep-max.out', $long['raw']))->toBeTrue();
+});
+
+it('reckons resistance, in each school', function (string $school): void {
+    $answer = runCommand('resistance', spoilt('resistance', 'school', $school));
+    expect($answer['code'])->toBe(0)
+        ->and(fitsSchema('resistance.out', $answer['raw']))->toBeTrue()
+        ->and($answer['out']['usable'])->toBeTrue()
+        ->and($answer['out']['reference_exercise'])->toBe('floor-press')
+        ->and($answer['out']['share_of_body_weight'])->toEqualWithDelta(0.41, 0.1)
+        ->and($answer['out']['low_kg'])->toBeLessThan($answer['out']['equivalent_kg']);
+})->with(['mean', 'peak', 'end-of-range']);
+
+it('says when a band is stretched too far, with what could be reckoned and a setting that works', function (): void {
+    $setting = ['implement' => 'tube', 'band' => ['rest_length_cm' => 150, 'a_n' => 18, 'b_n' => 22, 'layout' => 'two-feet', 'stance_cm' => 70, 'grip_cm' => 20]];
+    $answer = runCommand('resistance', (string) json_encode(['client' => ['height_cm' => 175, 'body_mass_kg' => 75], 'exercise' => 'biceps-curl', 'setting' => $setting]));
+    expect($answer['code'])->toBe(0)
+        ->and(fitsSchema('resistance.out', $answer['raw']))->toBeTrue()
+        ->and($answer['out']['usable'])->toBeFalse()
+        ->and($answer['out']['problem'])->toContain('over-stretched')
+        ->and($answer['out']['curve'])->toHaveCount(21);
+    $nearest = runCommand('resistance', (string) json_encode(['client' => ['height_cm' => 175, 'body_mass_kg' => 75], 'exercise' => 'biceps-curl', 'setting' => $answer['out']['nearest_setting']]));
+    expect($nearest['out']['usable'])->toBeTrue();
+});
+
+it('has no share of body weight along an angle and no kilograms where they mean nothing', function (): void {
+    $curl = runCommand('resistance', (string) json_encode(['client' => ['height_cm' => 170, 'body_mass_kg' => 70], 'exercise' => 'biceps-curl', 'setting' => ['implement' => 'dumbbell', 'mass_kg' => 8, 'per_hand' => true]]));
+    $stretch = runCommand('resistance', (string) json_encode(['client' => ['height_cm' => 170, 'body_mass_kg' => 70], 'exercise' => 'calf-stretch', 'setting' => ['implement' => 'body-weight']]));
+    expect($curl['out']['share_of_body_weight'])->toBeNull()
+        ->and($curl['out']['unit'])->toBe('N·m')
+        ->and($stretch['out']['equivalent_kg'])->toBeNull()
+        ->and(fitsSchema('resistance.out', $stretch['raw']))->toBeTrue();
+});
+
+it('answers bad input with exit 2 and the field, and nothing else', function (string $command, string $path, mixed $value, ?string $field = null): void {
+    $answer = runCommand($command, spoilt($command, $path, $value));
+    expect($answer['code'])->toBe(2)
+        ->and(fitsSchema('error.out', $answer['raw']))->toBeTrue()
+        ->and($answer['out']['error']['field'])->toBe($field ?? $path)
+        ->and($answer['out']['error']['message'])->not->toBe('');
+})->with([
+    ['band-fit', 'rest_length_cm', null], ['band-fit', 'rest_length_cm', 'long'], ['band-fit', 'rest_length_cm', 1],
+    ['band-fit', 'points', null], ['band-fit', 'points', []], ['band-fit', 'points', 'none'], ['band-fit', 'points.0', 5],
+    ['band-fit', 'points.1.length_cm', null], ['band-fit', 'points.1.length_cm', 60], ['band-fit', 'points.1.length_cm', 40],
+    ['band-fit', 'points.2.force_n', -1], ['band-fit', 'points.2.force_n', 'strong'], ['band-fit', 'points.2.length_cm', 400],
+    ['fill', 'target_kg', null], ['fill', 'target_kg', 0], ['fill', 'target_kg', 'nine'], ['fill', 'carrier', null], ['fill', 'carrier', 5],
+    ['fill', 'carrier.tare_kg', null], ['fill', 'carrier.tare_kg', -1], ['fill', 'carrier.max_kg', null], ['fill', 'carrier.max_kg', 0.5],
+    ['fill', 'items', 'bricks'], ['fill', 'items.0.id', null], ['fill', 'items.0.mass_kg', 0], ['fill', 'items.1.count', -1], ['fill', 'items.1.count', 1.5], ['fill', 'items.1.id', 'flour'],
+    ['fill', 'pourables', 5], ['fill', 'pourables.0.id', 5], ['fill', 'pourables.0.density_kg_per_l', 20], ['fill', 'pourables.0.max_l', null], ['fill', 'pourables.0.step_l', 0],
+    ['fill', 'pourables.0.step_l', 0.001, 'pourables.0.step_l'], ['fill', 'pourables.0.container_kg', -1],
+    ['swap', 'client', null], ['swap', 'client.height_cm', 5], ['swap', 'client.limits', 'tired'], ['swap', 'client.limits', ['tired'], 'client.limits.0'],
+    ['swap', 'client.capacity', ['singing' => ['kg' => 1, 'sd_kg' => 1]], 'client.capacity.singing'], ['swap', 'client.capacity', ['squat' => ['kg' => 0, 'sd_kg' => 1]], 'client.capacity.squat.kg'],
+    ['swap', 'shelf', null], ['swap', 'shelf.0.id', null], ['swap', 'shelf.0.kind', 'anvil'], ['swap', 'shelf.0.mass_kg', 'heavy'], ['swap', 'shelf.0.mass_kg', null], ['swap', 'shelf.0.count', 0], ['swap', 'shelf.1.height_cm', 'tall'],
+    ['swap', 'shelf.2', ['id' => 't', 'kind' => 'tube', 'rest_length_cm' => 120], 'shelf.2.a_n'],
+    ['swap', 'home', null], ['swap', 'home.ceiling_cm', 20], ['swap', 'home.floor', 'lava'], ['swap', 'home.quiet', 'yes'], ['swap', 'home.anchors.0.height_cm', 999],
+    ['swap', 'prescription', null], ['swap', 'prescription.exercise', 'anvil-toss'], ['swap', 'prescription.setting', ['implement' => 'anvil'], 'prescription.setting.implement'],
+    ['swap', 'prescription.setting', null], ['swap', 'prescription.sets', 0], ['swap', 'prescription.reps', 1.5], ['swap', 'prescription.reserve', -1], ['swap', 'prescription.goal', 'fame'], ['swap', 'school', 'median'], ['swap', 'limit', 0],
+    ['rep-max', 'load_kg', null], ['rep-max', 'load_kg', 0], ['rep-max', 'load_kg', 1001], ['rep-max', 'load_kg', '60'],
+    ['rep-max', 'reps', null], ['rep-max', 'reps', 0], ['rep-max', 'reserve', null], ['rep-max', 'reserve', -1], ['rep-max', 'reserve', 21],
+    ['resistance', 'client', null], ['resistance', 'client', 5], ['resistance', 'client.height_cm', null], ['resistance', 'client.height_cm', 99],
+    ['resistance', 'client.body_mass_kg', null], ['resistance', 'client.body_mass_kg', 'heavy'], ['resistance', 'client.limbs', 'long'],
+    ['resistance', 'client.limbs.thigh_cm', 'long'], ['resistance', 'client.limbs.thigh_cm', 10], ['resistance', 'client.limbs.wing_cm', 40],
+    ['resistance', 'client', [], 'client.height_cm'], ['resistance', 'exercise', 5], ['resistance', 'school', 5], ['resistance', 'setting.implement', 5],
+    ['resistance', 'setting.colour', 'red'], ['resistance', 'setting.per_hand', 'yes'], ['resistance', 'setting.limbs', 1.5], ['resistance', 'setting.limbs', 'both'],
+    ['resistance', 'setting.support_height_cm', 'low'], ['resistance', 'setting.foot_height_cm', 'low'], ['resistance', 'setting.band', 'red'],
+    ['resistance', 'setting.implement', 'rucksack', 'setting.mass_kg'], ['resistance', 'setting.implement', 'tube', 'setting.band'],
+    ['resistance', 'exercise', null], ['resistance', 'exercise', 'anvil-toss'], ['resistance', 'school', 'median'],
+    ['resistance', 'setting', null], ['resistance', 'setting.implement', null], ['resistance', 'setting.mass_kg', -1], ['resistance', 'setting.mass_kg', 'heavy'],
+    ['resistance', 'setting.support_height_cm', 201], ['resistance', 'setting.foot_height_cm', 121], ['resistance', 'setting.limbs', 3],
+    ['resistance', 'setting', ['implement' => 'anvil', 'mass_kg' => 5], 'setting.implement'],
+    ['resistance', 'setting.band', ['rest_length_cm' => 120, 'a_n' => 10, 'b_n' => 10, 'layout' => 'sideways'], 'setting.band.layout'],
+    ['resistance', 'setting.band', ['rest_length_cm' => 120, 'a_n' => 10, 'b_n' => 10, 'layout' => 'round-feet'], 'setting.band.layout'],
+    ['resistance', 'setting.band', ['rest_length_cm' => 1, 'a_n' => 10, 'b_n' => 10, 'layout' => 'behind-back'], 'setting.band.rest_length_cm'],
+    ['resistance', 'setting.band', ['a_n' => 10, 'b_n' => 10, 'layout' => 'behind-back'], 'setting.band.rest_length_cm'],
+    ['resistance', 'setting.band', ['rest_length_cm' => 120, 'a_n' => -1, 'b_n' => 10, 'layout' => 'behind-back'], 'setting.band.a_n'],
+    ['resistance', 'setting.band', ['rest_length_cm' => 120, 'a_n' => 0, 'b_n' => 0, 'layout' => 'behind-back'], 'setting.band.a_n'],
+    ['resistance', 'setting.band', ['rest_length_cm' => 120, 'a_n' => 10, 'b_n' => 10, 'layout' => 'behind-back', 'stance_cm' => -5], 'setting.band.stance_cm'],
+    ['resistance', 'setting.band', ['rest_length_cm' => 120, 'a_n' => 10, 'b_n' => 10, 'layout' => 'behind-back', 'grip_cm' => 55], 'setting.band.grip_cm'],
+    ...array_map(static fn (string $key, mixed $value): array => ['resistance', 'setting.band', [...GOOD_BAND, $key => $value], "setting.band.{$key}"],
+        ['rest_length_cm', 'a_n', 'b_n', 'a_n', 'b_n', 'layout', 'stance_cm', 'grip_cm', 'folded', 'anchor_height_cm', 'anchor_distance_cm', 'limit_ratio', 'colour'],
+        ['long', null, null, 'weak', 2001, null, 'wide', 'low', 'no', 301, 'far', 9, 'red']),
+]);
+
+it('answers what is not an object with exit 2', function (string $input): void {
+    $answer = runCommand('rep-max', $input);
+    expect($answer['code'])->toBe(2)->and(fitsSchema('error.out', $answer['raw']))->toBeTrue();
+})->with(['not JSON' => ['kilograms'], 'nothing' => [''], 'a list' => ['[1, 2]'], 'a number' => ['5']]);

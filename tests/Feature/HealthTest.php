@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Screening;
+use Carbon\CarbonImmutable;
+use NimbleShelf\Core\Health\Screening as Questions;
+use Tests\Support\Saltmarrow;
+
+beforeEach(function (): void {
+    $this->trainer = Saltmarrow::trainer();
+    $this->client = Saltmarrow::client($this->trainer);
+    $this->actingAs($this->trainer);
+    $this->path = "/api/clients/{$this->client->id}";
+    $this->session = Saltmarrow::session($this->client);
+});
+
+/** @return array<string, bool> */
+function answers(string ...$yes): array
+{
+    $answers = [];
+    foreach (resolve(Questions::class)->questions as $question) {
+        $answers[$question->id] = in_array($question->id, $yes, true);
+    }
+
+    return $answers;
+}
+
+it('starts no session before the health questions were asked', function (): void {
+    Screening::query()->delete();
+    $this->putJson("/api/sessions/{$this->session->id}/state", ['state' => 'running'])->assertUnprocessable()->assertJsonPath('errors.state.0', 'The health questions have not been asked. Ask them on the Person page before the first session.');
+    $this->postJson("{$this->path}/screenings", ['answers' => answers()])->assertOk()->assertJsonPath('locks', [])->assertJsonPath('isDue', false);
+    $this->putJson("/api/sessions/{$this->session->id}/state", ['state' => 'running'])->assertOk();
+});
+
+it('wants every question answered, naming the one that is not', function (): void {
+    $answers = answers();
+    unset($answers['faint']);
+    $this->postJson("{$this->path}/screenings", ['answers' => $answers])->assertUnprocessable()->assertJsonPath('errors', ['answers.faint' => ['Not answered yet.']]);
+});
+
+it('locks on a yes that matters until a clearance covers it, and keeps the limits it brings', function (): void {
+    $locked = $this->postJson("{$this->path}/screenings", ['answers' => answers('birth')])->assertOk();
+    expect($locked->json('locks.0.question'))->toBe('birth')
+        ->and(array_column($locked->json('limits'), 'id'))->toBe(['postnatal', 'no-jumps'])
+        ->and($locked->json('limits.0.source'))->toBe('health');
+    $this->putJson("/api/sessions/{$this->session->id}/state", ['state' => 'running'])->assertUnprocessable();
+    $clearance = ['givenOn' => CarbonImmutable::today()->toDateString(), 'givenBy' => 'Dr Quill, Tidegate practice', 'allows' => 'Loaded training, jumps from month six', 'questions' => ['birth'], 'lifts' => ['no-jumps']];
+    $cleared = $this->postJson("{$this->path}/clearances", $clearance)->assertOk()->assertJsonPath('locks', []);
+    expect(array_column($cleared->json('limits'), 'id'))->toBe(['postnatal'])
+        ->and($cleared->json('clearances.0.givenBy'))->toBe('Dr Quill, Tidegate practice');
+    $this->putJson("/api/sessions/{$this->session->id}/state", ['state' => 'running'])->assertOk();
+    $this->deleteJson("{$this->path}/clearances/{$cleared->json('clearances.0.id')}")->assertOk()->assertJsonCount(1, 'locks');
+});
+
+it('lets a clearance run out', function (): void {
+    $this->postJson("{$this->path}/screenings", ['answers' => answers('medication')]);
+    $this->client->clearances()->create(['given_on' => CarbonImmutable::today()->subDays(9), 'expires_on' => CarbonImmutable::yesterday(), 'given_by' => 'x', 'allows' => 'y', 'questions' => ['medication'], 'lifts' => []]);
+    $this->getJson("{$this->path}/health")->assertJsonCount(1, 'locks');
+});
+
+it('names what a clearance lacks', function (string $field, array $wrong): void {
+    $clearance = ['givenOn' => '2026-01-10', 'givenBy' => 'Dr Quill', 'allows' => 'all', 'questions' => ['birth'], 'lifts' => []];
+    $this->postJson("{$this->path}/clearances", [...$clearance, ...$wrong])->assertUnprocessable()->assertJsonValidationErrors($field);
+})->with([['givenOn', ['givenOn' => '2999-01-01']], ['givenBy', ['givenBy' => '']], ['allows', ['allows' => '']], ['questions', ['questions' => []]], ['expiresOn', ['expiresOn' => '2025-01-01']]]);
+
+it('keeps answers unreadable in the database', function (): void {
+    $this->postJson("{$this->path}/screenings", ['answers' => answers('birth'), 'note' => 'belly wall', 'systolic' => 121, 'diastolic' => 79]);
+    $row = (array) DB::table('screenings')->orderByDesc('id')->first();
+    expect($row['answers'])->not->toContain('birth')->and($row['note'])->not->toContain('belly')->and($row['pressure'])->not->toContain('121');
+});
+
+it('writes down every look and every change', function (): void {
+    $this->postJson("{$this->path}/screenings", ['answers' => answers()]);
+    $this->getJson("{$this->path}/health");
+    $audit = $this->getJson("{$this->path}/health")->json('audit');
+    expect(array_column($audit, 'what'))->toBe(['looked at the health answers', 'answered the health questions'])
+        ->and($audit[0]['who'])->toBe('Isaura Veldkamp');
+    $this->getJson($this->path);
+    $this->putJson($this->path, ['name' => 'Orrin', 'goal' => 'health', 'note' => 'changed']);
+    $this->travel(6)->minutes();
+    expect(array_column($this->getJson("{$this->path}/health")->json('audit'), 'what'))->toBe(['looked at the health answers', 'changed the person or the note', 'looked at the person and the note', 'looked at the health answers', 'answered the health questions']);
+});
+
+it('asks again after six months', function (): void {
+    Screening::query()->update(['answered_on' => CarbonImmutable::today()->subMonths(6)->subDay()]);
+    $this->getJson("{$this->path}/health")->assertJsonPath('isDue', true);
+});
+
+it('lets nobody train on a day of high blood pressure, by the trainer’s own thresholds', function (): void {
+    $pressure = ['answers' => answers(), 'systolic' => 165, 'diastolic' => 95];
+    $this->postJson("{$this->path}/screenings", $pressure)->assertJsonPath('locks', []);
+    $this->trainer->update(['settings' => ['systolic' => 160, 'emergency_number' => '144']]);
+    $locks = $this->postJson("{$this->path}/screenings", $pressure)->json('locks');
+    expect($locks[0]['why'])->toContain('165/95')->and($locks[0]['do'])->toContain('call 144');
+    $this->travel(1)->days();
+    $this->getJson("{$this->path}/health")->assertJsonPath('locks', []);
+    $this->postJson("{$this->path}/screenings", ['systolic' => 80, 'diastolic' => 120] + $pressure)->assertUnprocessable()->assertJsonValidationErrors('diastolic');
+    $this->postJson("{$this->path}/screenings", ['answers' => answers(), 'systolic' => 120])->assertUnprocessable()->assertJsonValidationErrors('diastolic');
+});
+
+it('needs a guardian’s consent under 18, and sets that limit by age alone', function (): void {
+    $this->client->update(['born_on' => CarbonImmutable::today()->subYears(15)]);
+    $health = $this->getJson("{$this->path}/health")->json();
+    expect($health['locks'][0]['why'])->toContain('under 18')->and($health['limits'][0])->toMatchArray(['id' => 'youth', 'source' => 'age']);
+    $this->putJson($this->path, ['name' => 'Tamsin', 'goal' => 'youth', 'bornOn' => CarbonImmutable::today()->subYears(15)->toDateString(), 'guardian' => 'Ada Marchbank', 'guardianOn' => '2026-09-01'])->assertOk()->assertJsonPath('locks', []);
+});
+
+it('proposes limits from movement checks, and the trainer accepts', function (): void {
+    $checked = $this->postJson("{$this->path}/checks", ['rises' => 6, 'leftBalanceS' => 3, 'rightBalanceS' => 12, 'overhead' => 'short', 'leftKg' => 6, 'rightKg' => 8])->assertOk();
+    expect(array_column($checked->json('proposals'), 'id'))->toBe(['balance-support', 'no-overhead'])
+        ->and($checked->json('sideAdvice'))->toContain('left side does 25 % less')
+        ->and($checked->json('limits'))->toBe([]);
+    $this->putJson("{$this->path}/limits", ['limits' => ['balance-support']]);
+    expect(array_column($this->getJson("{$this->path}/health")->json('proposals'), 'id'))->toBe(['no-overhead']);
+    $this->postJson("{$this->path}/checks", ['rises' => 99])->assertUnprocessable()->assertJsonValidationErrors('rises');
+});

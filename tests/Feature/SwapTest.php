@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Support\Saltmarrow;
+
+beforeEach(function (): void {
+    $this->client = Saltmarrow::client(Saltmarrow::trainer());
+    Saltmarrow::thing($this->client, 'table', 'kitchen table', 1, ['height_cm' => 75, 'mass_kg' => 25]);
+    Saltmarrow::thing($this->client, 'dumbbell', '10 kg dumbbell', 2, ['mass_kg' => 10]);
+    $this->session = Saltmarrow::session($this->client);
+    $this->item = Saltmarrow::item($this->session, 'floor-press', ['implement' => 'dumbbell', 'mass_kg' => 16, 'per_hand' => true]);
+    $this->actingAs($this->client->trainer);
+    $this->path = "/api/items/{$this->item->id}/swaps";
+});
+
+it('ranks what the shelf allows with loads, spreads, curves and figures', function (): void {
+    $swaps = $this->getJson($this->path)->assertOk();
+    $swaps->assertJsonPath('prescribed.name', 'Floor press')
+        ->assertJsonPath('prescribed.equivalent.kg', 16)
+        ->assertJsonPath('problems.0', 'The shelf does not hold what is written: 16 kg dumbbell in each hand.')
+        ->assertJsonPath('capacityKnown', false);
+    $match = INF;
+    foreach ($swaps->json('candidates') as $candidate) {
+        expect($candidate['matchPercent'])->toBeLessThanOrEqual($match)
+            ->and($candidate['equivalent']['lowKg'])->toBeLessThanOrEqual($candidate['equivalent']['kg'])
+            ->and($candidate['equivalent']['highKg'])->toBeGreaterThanOrEqual($candidate['equivalent']['kg'])
+            ->and($candidate['curve']['resistance'])->toHaveCount(21)
+            ->and($candidate['figure']['frames'][0])->toHaveCount(2 * count($candidate['figure']['jointNames']))
+            ->and($candidate['reasons'])->not->toBe([]);
+        $match = $candidate['matchPercent'];
+    }
+});
+
+it('uses a candidate, says so on the Floor, and takes it back', function (): void {
+    $candidate = collect($this->getJson($this->path)->json('candidates'))->firstWhere('exercise', 'push-up');
+    $this->postJson($this->path, ['key' => $candidate['key']])->assertOk()
+        ->assertJsonPath('chosenKey', $candidate['key'])
+        ->assertJsonPath('swappedFrom', 'Floor press, 16 kg dumbbell in each hand')
+        ->assertJsonPath('prescribed.name', 'Floor press');
+    $this->getJson("/api/sessions/{$this->session->id}")->assertOk()
+        ->assertJsonPath('blocks.0.items.0.name', 'Push-up')
+        ->assertJsonPath('blocks.0.items.0.servable', true)
+        ->assertJsonPath('blocks.0.items.0.reps', $candidate['reps'])
+        ->assertJsonPath('blocks.0.items.0.swappedFrom', 'Floor press, 16 kg dumbbell in each hand');
+
+    $this->deleteJson($this->path)->assertOk()->assertJsonPath('chosenKey', null)->assertJsonPath('swappedFrom', null);
+    expect($this->item->refresh()->exercise)->toBe('floor-press')->and($this->item->reps)->toBe(10);
+});
+
+it('keeps the first prescription through a second swap', function (): void {
+    foreach (array_slice($this->getJson($this->path)->json('candidates'), 0, 2) as $candidate) {
+        $this->postJson($this->path, ['key' => $candidate['key']])->assertOk();
+    }
+    $this->deleteJson($this->path)->assertOk();
+    expect($this->item->refresh()->setting->massKg)->toBe(16.0);
+});
+
+it('refuses a swap that is no longer on offer', function (): void {
+    $this->postJson($this->path, ['key' => str_repeat('0', 16)])->assertUnprocessable()->assertJsonValidationErrors('key');
+    $this->postJson($this->path, [])->assertUnprocessable()->assertJsonValidationErrors('key');
+});
+
+it('gives reasons when nothing fits', function (): void {
+    $row = Saltmarrow::item($this->session, 'straight-arm-pull-down', ['implement' => 'tube', 'band' => ['rest_length_cm' => 120, 'a_n' => 20, 'b_n' => 15, 'layout' => 'anchored-middle']]);
+    $this->client->shelfItems()->delete();
+    $swaps = $this->getJson("/api/items/{$row->id}/swaps")->assertOk()->assertJsonPath('candidates', []);
+    $related = collect($swaps->json('excluded'))->where('related', true);
+    expect($related)->not->toBeEmpty();
+    $related->each(fn (array $exclusion) => expect($exclusion['reasons'])->not->toBe([]));
+});
+
+it('swaps from here on, and back, where later sessions ask for the same', function (): void {
+    $client = Saltmarrow::client(Saltmarrow::trainer('elsewhere@saltmarrow.example'));
+    $this->actingAs($client->trainer);
+    Saltmarrow::thing($client, 'dumbbell', '8 kg dumbbell', 2, ['mass_kg' => 8]);
+    $twelve = ['implement' => 'dumbbell', 'mass_kg' => 12, 'per_hand' => true];
+    $today = Saltmarrow::item(Saltmarrow::session($client), 'floor-press', $twelve);
+    $programme = $today->block->session->programme;
+    $later = [];
+    foreach ([3, 6] as $days) {
+        $later[] = Saltmarrow::item($programme->sessions()->create(['name' => 'Later', 'starts_at' => now()->addDays($days), 'minutes' => 30]), 'floor-press', $twelve);
+    }
+    $other = Saltmarrow::item($programme->sessions()->create(['name' => 'Other', 'starts_at' => now()->addDays(4), 'minutes' => 30]), 'biceps-curl', $twelve);
+    $begun = Saltmarrow::item($programme->sessions()->create(['name' => 'Begun', 'starts_at' => now()->addDays(5), 'started_at' => now(), 'minutes' => 30]), 'floor-press', $twelve);
+    $swaps = $this->getJson("/api/items/{$today->id}/swaps")->assertOk()->assertJsonPath('laterCount', 2)->json();
+    $key = $swaps['candidates'][0]['key'];
+    $this->postJson("/api/items/{$today->id}/swaps", ['key' => $key, 'scope' => 'programme'])->assertOk()->assertJsonPath('chosenKey', $key);
+    expect($today->refresh()->written)->not->toBeNull()
+        ->and($later[0]->refresh()->exercise)->toBe($today->exercise)->and($later[1]->refresh()->written['exercise'])->toBe('floor-press')
+        ->and($other->refresh()->written)->toBeNull()->and($begun->refresh()->written)->toBeNull();
+    $this->deleteJson("/api/items/{$today->id}/swaps?scope=programme")->assertOk()->assertJsonPath('chosenKey', null);
+    expect($later[0]->refresh()->written)->toBeNull()->and($later[0]->setting->massKg)->toBe(12.0)->and($today->refresh()->written)->toBeNull();
+    $this->postJson("/api/items/{$today->id}/swaps", ['key' => $key, 'scope' => 'for ever'])->assertUnprocessable()->assertJsonValidationErrors('scope');
+});
+
+it('names the one thing that would bring a swap where there is none', function (): void {
+    $client = Saltmarrow::client(Saltmarrow::trainer('elsewhere@saltmarrow.example'));
+    $this->actingAs($client->trainer);
+    $item = Saltmarrow::item(Saltmarrow::session($client), 'biceps-curl', ['implement' => 'dumbbell', 'mass_kg' => 8, 'per_hand' => true]);
+    $swaps = $this->getJson("/api/items/{$item->id}/swaps")->assertOk()->assertJsonPath('candidates', [])->json();
+    expect($swaps['openers'])->not->toBe([])->and(count($swaps['openers']))->toBeLessThanOrEqual(3)
+        ->and($swaps['openers'][0]['swaps'])->toBeGreaterThan(0)->and($swaps['openers'][0]['best'])->not->toBe('');
+    Saltmarrow::thing($client, 'dumbbell', '8 kg dumbbell', 2, ['mass_kg' => 8]);
+    $this->getJson("/api/items/{$item->id}/swaps")->assertJsonPath('openers', []);
+});
+
+it('reckons a moved setting, uses it, and the Floor knows it', function (): void {
+    $client = Saltmarrow::client(Saltmarrow::trainer('elsewhere@saltmarrow.example'));
+    $this->actingAs($client->trainer);
+    Saltmarrow::thing($client, 'tube', 'green tube', 1, ['rest_length_cm' => 190, 'a_n' => 20, 'b_n' => 18, 'source' => 'measured']);
+    $session = Saltmarrow::session($client);
+    $item = Saltmarrow::item($session, 'biceps-curl', ['implement' => 'dumbbell', 'mass_kg' => 8, 'per_hand' => true]);
+    $candidates = $this->getJson("/api/items/{$item->id}/swaps")->assertOk()->json('candidates');
+    $offered = array_values(array_filter($candidates, fn (array $candidate): bool => $candidate['implement'] === 'tube' && array_filter($candidate['controls'], fn (array $control): bool => $control['name'] === 'gripCm') !== []))[0];
+    $ask = ['key' => $offered['key'], 'exercise' => $offered['exercise'], 'moved' => ['gripCm' => 3]];
+    $live = $this->postJson("/api/items/{$item->id}/swaps/live", $ask)->assertOk()->assertJsonPath('problem', null)->json('candidate');
+    $tighter = $this->postJson("/api/items/{$item->id}/swaps/live", ['moved' => ['gripCm' => 11]] + $ask)->json('candidate');
+    expect($live['words'])->toContain('3 cm below')->and($tighter['equivalent']['kg'])->toBeGreaterThan($live['equivalent']['kg'])->and($tighter['curve']['resistance'])->not->toBe($live['curve']['resistance']);
+    $this->postJson("/api/items/{$item->id}/swaps/live", ['moved' => ['gripCm' => 50, 'folded' => 1]] + $ask)->assertOk()->assertJsonPath('candidate', null);
+    $this->postJson("/api/items/{$item->id}/swaps/live", ['moved' => ['gripCm' => 500]] + $ask)->assertUnprocessable()->assertJsonValidationErrors('gripCm');
+    $this->postJson("/api/items/{$item->id}/swaps/live", ['key' => str_repeat('a', 16)] + $ask)->assertUnprocessable()->assertJsonValidationErrors('key');
+    expect($item->refresh()->written)->toBeNull();
+    $this->putJson("/api/items/{$item->id}/swaps/live", $ask)->assertOk()->assertJsonPath('swappedFrom', 'Biceps curl, 8 kg dumbbell in each hand');
+    $this->getJson("/api/sessions/{$session->id}")->assertJsonPath('blocks.0.items.0.servable', true)->assertJsonPath('layOut.0', 'green tube');
+    $this->putJson("/api/items/{$item->id}/swaps/live", ['moved' => ['gripCm' => 50, 'folded' => 1]] + $ask)->assertUnprocessable()->assertJsonValidationErrors('moved');
+});

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+use NimbleShelf\Core\Matching\Candidate;
+use NimbleShelf\Core\Matching\Client;
+use NimbleShelf\Core\Matching\Home;
+use NimbleShelf\Core\Matching\Limit;
+use NimbleShelf\Core\Matching\Prescription;
+use NimbleShelf\Core\Matching\SwapDesk;
+use NimbleShelf\Core\Mechanics\Body;
+use NimbleShelf\Core\Mechanics\Setting;
+use NimbleShelf\Core\Planning\Goal;
+use Tests\Support\Shipped;
+
+/*
+ * The moves every trainer makes when something is missing, with what they would reach for first.
+ */
+
+const EACH = ['implement' => 'dumbbell', 'per_hand' => true];
+const MOVES_TABLE = ['id' => 'table', 'kind' => 'table', 'name' => 'table', 'height_cm' => 75, 'mass_kg' => 30];
+const MOVES_TUBE = ['id' => 'tube', 'kind' => 'tube', 'name' => 'tube', 'rest_length_cm' => 140, 'a_n' => 26, 'b_n' => 22];
+const MOVES_PACK = ['id' => 'pack', 'kind' => 'rucksack', 'name' => 'rucksack', 'tare_kg' => 1, 'max_kg' => 24];
+const MOVES_SACKS = ['id' => 'sack', 'kind' => 'object', 'name' => 'sack', 'count' => 3, 'mass_kg' => 8, 'grip' => 'bag'];
+const MOVES_JUGS = ['id' => 'jug', 'kind' => 'object', 'name' => 'jug', 'count' => 2, 'mass_kg' => 10, 'grip' => 'handle'];
+const MOVES_BOTTLES = ['id' => 'bottle', 'kind' => 'object', 'name' => 'bottle', 'count' => 2, 'mass_kg' => 1.6, 'grip' => 'body'];
+const MOVES_SOFA = ['id' => 'sofa', 'kind' => 'sofa', 'name' => 'sofa', 'height_cm' => 42, 'mass_kg' => 45];
+
+it('reaches for what a trainer would', function (string $exercise, array $setting, array $shelf, array $limits, array $first, string $with): void {
+    $result = (new SwapDesk(Shipped::catalogue(), Shipped::model()))->rank(
+        Prescription::of($exercise, Setting::fromArray($setting), 3, 10, 2, Goal::Muscle),
+        new Client(Body::of(1.72, 74), $limits),
+        Shipped::shelf(...$shelf),
+        Home::of(),
+    );
+    $best = $result->candidates[0];
+    expect($first)->toContain($best->rung->exercise->id)
+        ->and($best->rung->setting->implement)->toBe($with)
+        ->and($best->reasons)->not->toBe([])
+        ->and($best->reps)->toBeGreaterThan(2);
+    foreach ($result->candidates as $candidate) {
+        foreach ($limits as $limit) {
+            expect($candidate->rung->exercise->limits[$limit->value]['effect'] ?? '')->not->toBe('exclude');
+        }
+    }
+})->with([
+    'bench gone: press-ups from the table' => ['floor-press', EACH + ['mass_kg' => 14], [MOVES_TABLE, MOVES_TUBE], [], ['push-up', 'wide-push-up'], 'body-weight'],
+    'kettlebell gone: a packed rucksack' => ['goblet-squat', ['implement' => 'kettlebell', 'mass_kg' => 16], [MOVES_PACK, MOVES_SACKS], [], ['rucksack-front-squat', 'rucksack-squat'], 'rucksack'],
+    'dumbbells gone, jugs of the same mass' => ['overhead-press', EACH + ['mass_kg' => 10], [MOVES_JUGS, MOVES_TUBE], [], ['overhead-press'], 'object'],
+    'rows with what has a handle' => ['bent-over-row', EACH + ['mass_kg' => 11], [MOVES_JUGS], [], ['bent-over-row', 'alternating-row'], 'object'],
+    'rows with a band below both feet' => ['bent-over-row', EACH + ['mass_kg' => 8], [MOVES_TUBE], [], ['bent-over-row'], 'tube'],
+    'curls: a band that is strong enough before a bottle that is not' => ['biceps-curl', EACH + ['mass_kg' => 8], [['a_n' => 45, 'b_n' => 38] + MOVES_TUBE, MOVES_BOTTLES], [], ['biceps-curl', 'hammer-curl'], 'tube'],
+    'side of the shoulder: a bottle is enough' => ['lateral-raise', EACH + ['mass_kg' => 2], [MOVES_BOTTLES], [], ['lateral-raise', 'bent-elbow-lateral-raise'], 'object'],
+    'lunges under a rucksack' => ['split-squat', EACH + ['mass_kg' => 10], [MOVES_PACK, MOVES_SACKS], [], ['split-squat'], 'rucksack'],
+    'hinge with jugs' => ['romanian-deadlift', EACH + ['mass_kg' => 10], [MOVES_JUGS, MOVES_PACK], [], ['romanian-deadlift'], 'object'],
+    'no floor: hands on the sofa' => ['push-up', ['implement' => 'body-weight'], [MOVES_SOFA, MOVES_TABLE], [Limit::NoFloor], ['push-up'], 'body-weight'],
+    'hips lifted with the feet up' => ['hip-thrust', ['implement' => 'dumbbell', 'mass_kg' => 20], [MOVES_SACKS, MOVES_SOFA], [], ['feet-raised-glute-bridge', 'hip-thrust'], 'object'],
+    'pulling under a table gone: a towel or a band' => ['inverted-row', ['implement' => 'body-weight', 'support_height_cm' => 75], [MOVES_TUBE, ['id' => 'towel', 'kind' => 'towel', 'name' => 'towel']], [], ['towel-door-row'], 'body-weight'],
+    'a squat stays a squat' => ['squat', ['implement' => 'body-weight'], [['id' => 'chair', 'kind' => 'chair', 'height_cm' => 45]], [], ['squat'], 'body-weight'],
+    'calves on flat ground' => ['calf-raise', ['implement' => 'body-weight'], [['id' => 'stair', 'kind' => 'step', 'height_cm' => 18]], [], ['calf-raise'], 'body-weight'],
+]);
+
+it('holds a small bottle by its body below the head, and nothing heavier or higher', function (string $exercise, float $massKg, bool $held): void {
+    $result = (new SwapDesk(Shipped::catalogue(), Shipped::model()))->rank(
+        Prescription::of($exercise, Setting::fromArray(EACH + ['mass_kg' => 4]), 3, 10, 2, Goal::Muscle),
+        new Client(Body::of(1.72, 74)),
+        Shipped::shelf(['mass_kg' => $massKg] + MOVES_BOTTLES),
+        Home::of(),
+        limit: 50,
+    );
+    expect(array_filter($result->candidates, static fn (Candidate $candidate): bool => $candidate->rung->exercise->id === $exercise && $candidate->rung->setting->implement === 'object') !== [])->toBe($held);
+})->with([['lateral-raise', 1.6, true], ['lateral-raise', 3.0, false], ['overhead-press', 1.6, false], ['floor-press', 1.6, false], ['biceps-curl', 2.5, true]]);

@@ -1,0 +1,61 @@
+import AxeBuilder from '@axe-core/playwright'
+import { expect, test as base, type Page } from '@playwright/test'
+
+/** Every test checks on the side that no request leaves the machine and that the page throws nothing. */
+export const test = base.extend<{ watched: undefined }>({
+  watched: [
+    async ({ page }, use) => {
+      const left: string[] = []
+      const thrown: string[] = []
+      page.on('request', (request) => {
+        const url = new URL(request.url())
+        if (!['127.0.0.1', 'localhost'].includes(url.hostname) && !['data:', 'blob:'].includes(url.protocol)) {
+          left.push(request.url())
+        }
+      })
+      page.on('pageerror', (error) => thrown.push(error.message))
+      await use(undefined)
+      expect(left, 'requests that left the machine').toEqual([])
+      expect(thrown, 'errors the page threw').toEqual([])
+    },
+    { auto: true },
+  ],
+})
+
+export { expect }
+
+export async function signIn(page: Page, email = 'isaura@saltmarrow.example', password = 'cargo-bike') {
+  await page.goto('/sign-in')
+  await page.getByLabel('E-mail address').fill(email)
+  await page.getByLabel('Password').fill(password)
+  await page.getByRole('button', { name: 'Sign in' }).click()
+}
+
+export async function atTheRound(page: Page) {
+  await signIn(page)
+  await expect(page.getByRole('heading', { name: 'Orrin Kestlewick' })).toBeVisible()
+}
+
+/** Goes to one client's place by way of the list. */
+export async function openClient(page: Page, name: string, place?: 'Health' | 'Shelf' | 'Ledger') {
+  await page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: 'Clients' }).click()
+  await page.getByRole('link', { name: new RegExp(name) }).click()
+  if (place) await page.getByRole('navigation', { name }).getByRole('link', { name: place }).click()
+}
+
+/** What keeps someone from using some places, by the rules of WCAG 2.2 AA. */
+export async function inaccessible(page: Page, paths: string[]): Promise<string[]> {
+  const found: string[] = []
+  for (const path of paths) {
+    await page.goto(path)
+    await expect(page.getByRole('heading').first()).toBeVisible()
+    await page.waitForLoadState('networkidle')
+    const { violations } = await new AxeBuilder({ page })
+      .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
+      .analyze()
+    for (const { id, nodes } of violations) {
+      found.push(`${path} ${id}: ${nodes.map((node) => node.target.join(' ')).join(', ')}`)
+    }
+  }
+  return found
+}

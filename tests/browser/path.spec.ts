@@ -1,0 +1,170 @@
+import { atTheRound, expect, test } from './desk'
+
+test('from today’s visits to a logged set in the ledger', async ({ page }) => {
+  await atTheRound(page)
+  const visit = page.getByRole('listitem').filter({ has: page.getByRole('heading', { name: 'Orrin Kestlewick' }) })
+  await expect(visit).toContainText('exercises need a swap')
+
+  // The client, and what is on the shelf.
+  await visit.getByRole('link', { name: 'Orrin Kestlewick' }).click()
+  await expect(page.getByText('178', { exact: true })).toBeVisible()
+  await page.getByRole('navigation', { name: 'Orrin Kestlewick' }).getByRole('link', { name: 'Shelf' }).click()
+  await expect(page.getByRole('button', { name: /ballast jug/ })).toBeVisible()
+
+  // A prescribed exercise the shelf cannot serve as written.
+  await page.getByRole('link', { name: 'Round', exact: true }).click()
+  await visit.getByRole('link', { name: /need a swap/ }).click()
+  await expect(page.getByRole('note', { name: 'Why it needs a swap' })).toContainText(
+    'The shelf does not hold what is written',
+  )
+
+  // Ranked swaps with load, spread, reasons, cautions, two curves over each other, figures.
+  const candidates = page.getByRole('region', { name: 'Candidates' })
+  expect(await candidates.getByRole('button').count()).toBeGreaterThan(2)
+  const curves = candidates.getByRole('img', { name: /Resistance over the lifting phase/ })
+  await expect(curves.locator('[data-tone="wanted"]')).toHaveCount(1)
+  await expect(curves.locator('[data-tone="offered"]')).toHaveCount(1)
+  const floorPress = candidates.getByRole('button', { name: /Floor press.*ballast jugs/ })
+  await floorPress.click()
+  const panel = page.getByRole('region', { name: 'Floor press', exact: true })
+  await expect(panel).toContainText('kg per hand')
+  await expect(panel.getByRole('region', { name: 'Cautions' })).toBeVisible()
+  await expect(panel).toContainText('A neighbouring pattern')
+  await expect(panel.getByRole('img', { name: /Floor press/ })).toBeVisible()
+
+  // Choose it.
+  await panel.getByRole('button', { name: /Use this today/ }).click()
+  await expect(panel.getByRole('button', { name: /In use today/ })).toBeVisible()
+
+  // The Floor.
+  await page.getByRole('link', { name: 'Open the Floor' }).click()
+  await expect(page.getByText('instead of Overhead press')).toBeVisible()
+  await page.getByRole('button', { name: 'Start the session' }).click()
+  await expect(page.getByRole('heading', { name: 'Rucksack squat' })).toBeVisible()
+
+  // A log without reserve is asked for it beside the field; nothing entered is lost.
+  await page.getByLabel('Repetitions done').fill('9')
+  await page.getByRole('button', { name: 'Log this set' }).click()
+  await expect(page.getByRole('alert')).toContainText('How many more would have been clean?')
+  await expect(page.getByLabel('Repetitions done')).toHaveValue('9')
+  await page.getByRole('button', { name: '1 in reserve' }).click()
+  await page.getByRole('button', { name: 'Log this set' }).click()
+
+  // The rest shows what comes next; the next set begins.
+  await expect(page.getByRole('region', { name: 'Rest' })).toBeVisible()
+  await expect(page.getByText('Next', { exact: true })).toBeVisible()
+  await page.getByRole('button', { name: 'Begin' }).click()
+  await expect(page.getByText('set 2 of 3')).toBeVisible()
+  await page.getByRole('button', { name: 'End early' }).click()
+
+  // The ledger has the set, and the next target on the shelf's own rungs.
+  await page.getByRole('link', { name: 'See it in the Ledger' }).click()
+  const row = page.getByRole('row').nth(1)
+  await expect(row).toContainText('Rucksack squat')
+  await expect(row).toContainText('9 reps')
+  await page.getByRole('tab', { name: 'Squat' }).click()
+  const squat = page.getByRole('region', { name: 'Squat' })
+  await expect(squat).toContainText('Next time')
+  await expect(
+    squat
+      .getByRole('group', { name: /Rungs for Squat/ })
+      .getByRole('button')
+      .first(),
+  ).toBeVisible()
+})
+
+test('a swap by keyboard only, undone by keyboard', async ({ page }) => {
+  await atTheRound(page)
+  await page.keyboard.press('/')
+  await page.getByPlaceholder('A client, a place or an exercise…').fill('Marisol person')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('heading', { name: 'Marisol Tangwynne' })).toBeVisible()
+  await page.getByRole('link', { name: 'Round', exact: true }).focus()
+  await page.keyboard.press('Enter')
+  const visit = page.getByRole('listitem').filter({ has: page.getByRole('heading', { name: 'Marisol Tangwynne' }) })
+  await visit.getByRole('link', { name: /need a swap/ }).focus()
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('heading', { name: 'Goblet squat' }).first()).toBeVisible()
+  await page.keyboard.press('2')
+  await expect(page.locator('#candidate-2')).toHaveAttribute('aria-pressed', 'true')
+  await page.keyboard.press('ArrowUp')
+  await expect(page.locator('#candidate-1')).toHaveAttribute('aria-pressed', 'true')
+  await page.keyboard.press('Enter')
+  await expect(page.locator('#candidate-1')).toContainText('in use')
+  await page.keyboard.press('u')
+  await expect(page.locator('#candidate-1')).not.toContainText('in use')
+  await page.keyboard.press('p')
+  await expect(page.getByText(/stands in for .* from here on/)).toBeVisible()
+  await expect(page.locator('#candidate-1')).toContainText('in use')
+  await page.keyboard.press('u')
+  await expect(page.locator('#candidate-1')).not.toContainText('in use')
+  await page.keyboard.press('?')
+  await expect(page.getByRole('heading', { name: 'Keys' })).toBeVisible()
+})
+
+test('a setting moved by hand changes number, curve and words together', async ({ page }) => {
+  await atTheRound(page)
+  await page.goto('/swap/52')
+  const candidates = page.getByRole('region', { name: 'Candidates' })
+  await candidates.getByRole('button', { name: /Lateral raise.*Red tube/ }).click()
+  const panel = page.getByRole('region', { name: 'Lateral raise', exact: true })
+  const number = panel.locator('.figure-number').first()
+  const curve = candidates.locator('[data-tone="offered"]')
+  const before = { number: await number.textContent(), curve: await curve.getAttribute('d') }
+  const grip = panel.getByRole('slider', { name: 'Hands below the ends' })
+  await grip.focus()
+  for (let i = 0; i < 8; i++) await page.keyboard.press('ArrowRight')
+  await expect(panel).toContainText('hands 8 cm below the ends')
+  await expect(number).not.toHaveText(before.number ?? '')
+  await expect.poll(() => curve.getAttribute('d')).not.toBe(before.curve)
+  await panel.getByRole('checkbox', { name: 'Folded double' }).check()
+  await grip.focus()
+  await page.keyboard.press('End')
+  await expect(panel.getByRole('alert')).toBeVisible()
+  await expect(panel.getByRole('button', { name: /Use this today/ })).toBeDisabled()
+  await panel.getByRole('button', { name: 'As offered' }).click()
+  await expect(number).toHaveText(before.number ?? '')
+  await grip.focus()
+  for (let i = 0; i < 3; i++) await page.keyboard.press('ArrowRight')
+  await expect(panel).toContainText('hands 3 cm below the ends')
+  await panel.getByRole('button', { name: /Use this today/ }).click()
+  await page.getByRole('link', { name: 'Open the Floor' }).click()
+  await expect(page.getByText(/hands 3 cm below the ends/)).toBeVisible()
+})
+
+test('pain stops the movement and offers a safe way on', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 })
+  await atTheRound(page)
+  const visit = page.getByRole('listitem').filter({ has: page.getByRole('heading', { name: 'Hollis Varnham' }) })
+  await visit.getByRole('link', { name: 'Open the Floor' }).click()
+  await page.getByRole('button', { name: 'Start the session' }).click()
+  const log = page.getByRole('button', { name: 'Log this set' })
+  await expect(log).toBeInViewport()
+  await page.getByLabel('Pain').check()
+  await page.getByLabel('Where and what kind of pain').fill('right knee')
+  await page.getByRole('button', { name: '4 in reserve' }).click()
+  await log.click()
+  const stop = page.getByRole('alertdialog', { name: 'Pain' })
+  await expect(stop).toContainText('Stop squat')
+  await expect(stop.getByRole('link', { name: 'Find another way' })).toBeVisible()
+  await stop.getByRole('button', { name: 'Leave it out today' }).click()
+  await expect(page.getByRole('heading', { name: 'Push-up' })).toBeVisible()
+  await page.getByRole('button', { name: 'Undo the last set' }).click()
+  await expect(page.getByText('The last set is taken back')).toBeVisible()
+})
+
+test('a set that cannot be sent stays on the screen and is sent once', async ({ page }) => {
+  await atTheRound(page)
+  const visit = page.getByRole('listitem').filter({ has: page.getByRole('heading', { name: 'Marisol Tangwynne' }) })
+  await visit.getByRole('link', { name: 'Open the Floor' }).click()
+  await page.getByRole('button', { name: 'Start the session' }).click()
+  await page.route('**/api/items/*/sets', (route) => route.abort())
+  await page.getByLabel('Repetitions done').fill('11')
+  await page.getByRole('button', { name: '3 in reserve' }).click()
+  await page.getByRole('button', { name: 'Log this set' }).click()
+  await expect(page.getByRole('alert')).toContainText('cannot be reached')
+  await expect(page.getByLabel('Repetitions done')).toHaveValue('11')
+  await page.unroute('**/api/items/*/sets')
+  await page.getByRole('button', { name: 'Try again' }).click()
+  await expect(page.getByRole('region', { name: 'Rest' })).toBeVisible()
+})
