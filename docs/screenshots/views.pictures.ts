@@ -1,0 +1,65 @@
+import { test } from '@playwright/test'
+import { atTheRound } from '../../tests/browser/desk'
+
+/** The main views, in the order of a trainer's path; names are the files. */
+const views = [
+  ['round', '/'],
+  ['person', '/clients/1'],
+  ['health', '/clients/7/health'],
+  ['room', '/clients/1/room'],
+  ['shelf', '/clients/5/shelf'],
+  ['swap-desk', '/swap/93'],
+  ['swap-desk-band', '/swap/52'],
+  ['catalogue', '/catalogue'],
+  ['exercise', '/catalogue/split-squat'],
+  ['rail', '/clients/4/rail?pattern=squat'],
+  ['ledger', '/clients/2/ledger'],
+  ['floor-before', '/floor/23'],
+] as const
+
+test('the main views', async ({ page }) => {
+  test.setTimeout(180_000)
+  const picture = (name: string) => page.screenshot({ path: `docs/screenshots/${name}.png` })
+  await atTheRound(page)
+  for (const [name, path] of views) {
+    await page.goto(path)
+    await page.waitForLoadState('networkidle')
+    await picture(name)
+  }
+  await page.goto('/clients/4/shelf')
+  await page.getByRole('region', { name: 'Coverage' }).scrollIntoViewIfNeeded()
+  await page.getByRole('heading', { name: 'Coverage' }).evaluate((heading) => heading.scrollIntoView())
+  await picture('coverage')
+  await page.goto('/clients/8/bench')
+  await page.getByRole('button', { name: 'Hang it' }).click()
+  for (const length of ['163', '195', '228', '260']) {
+    await page.getByRole('button', { name: `${length} cm`, exact: true }).click()
+    await page.waitForTimeout(3000)
+    await page.getByRole('button', { name: /Take the point/ }).click()
+    await page.waitForTimeout(1000)
+  }
+  await page.evaluate(() => scrollTo(0, 0))
+  await picture('bench')
+  await page.goto('/floor/33')
+  await page
+    .getByRole('listitem')
+    .filter({ hasText: 'Straight-arm band pull-down' })
+    .getByRole('link', { name: 'Swap' })
+    .click()
+  await page.getByText('No swap can be offered').waitFor()
+  await picture('swap-desk-nothing')
+  await page.goto('/floor/23')
+  await page.getByRole('button', { name: 'Start the session' }).click()
+  await page.getByRole('button', { name: 'Log this set' }).waitFor()
+  await picture('floor')
+  await page.setViewportSize({ width: 390, height: 844 })
+  await picture('floor-phone')
+  await page.goto('/')
+  await page.waitForLoadState('networkidle')
+  await picture('round-phone')
+  await page.setViewportSize({ width: 1280, height: 800 })
+  await page.evaluate(() => localStorage.setItem('nimble-shelf-theme', 'evening'))
+  await page.goto('/swap/91')
+  await page.waitForLoadState('networkidle')
+  await picture('swap-desk-evening')
+})
