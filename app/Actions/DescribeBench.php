@@ -26,9 +26,7 @@ use NimbleShelf\Core\Mechanics\School;
 /** The bench as it stands: what hangs there, the points, the curve through them, and what earlier tests said. */
 final readonly class DescribeBench
 {
-    /** Points that are enough, and that are asked for. */
-    private const ENOUGH = 3;
-
+    /** Points that are asked for. */
     private const ASKED = 5;
 
     /** Steps of the drawn curve. */
@@ -67,7 +65,7 @@ final readonly class DescribeBench
             suggestedCm: $band === null ? [] : $this->suggested($band->restLengthM),
             isPlugged: $state->isPlugged,
             points: array_map(fn (array $point): BenchPointResource => new BenchPointResource($point['lengthCm'], $point['forceN'], $point['sdN'], $fit === null ? null : round($point['forceN'] - $fit->band->forceAt($point['lengthCm'] / 100), 2)), $state->points),
-            enough: self::ENOUGH,
+            enough: BenchState::ENOUGH,
             asked: self::ASKED,
             aN: $fit === null ? null : round($fit->band->aN, 1),
             bN: $fit === null ? null : round($fit->band->bN, 1),
@@ -87,7 +85,7 @@ final readonly class DescribeBench
             return null;
         }
         try {
-            return BandFit::through($band->restLengthM, array_map(static fn (array $point): array => ['lengthM' => $point['lengthCm'] / 100, 'forceN' => max(0.0, $point['forceN'])], $state->points));
+            return $state->fit($band);
         } catch (InvalidQuantity) {
             // Points that no rubber would give; the page says so where the curve would be.
             return null;
@@ -130,9 +128,12 @@ final readonly class DescribeBench
                 continue;
             }
             $usable = $rungs->usable($exercise, $person, [$thing], $home, only: static fn ($rung): bool => $rung->setting->band !== null);
-            if ($usable !== []) {
-                $rung = $usable[intdiv(count($usable), 2)]['rung'];
-                $found[$exercise->pattern] = new BenchSetupResource($exercise->name, $rung->words, EquivalentResource::of($this->model->equivalent($exercise, $person->body, $rung->setting, School::Mean, $rung->certainty), $this->catalogue));
+            // The set-up in the middle; where that adds nothing, the heaviest.
+            foreach ($usable === [] ? [] : [$usable[intdiv(count($usable), 2)]['rung'], $usable[count($usable) - 1]['rung']] as $rung) {
+                $equivalent = EquivalentResource::of($this->model->equivalent($exercise, $person->body, $rung->setting, School::Mean, $rung->certainty), $this->catalogue);
+                if ($equivalent->kg > 0) {
+                    $found[$exercise->pattern] ??= new BenchSetupResource($exercise->name, $rung->words, $equivalent);
+                }
             }
         }
         uksort($found, static fn (string $one, string $two): int => array_search($one, self::PATTERNS, true) <=> array_search($two, self::PATTERNS, true));

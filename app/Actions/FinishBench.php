@@ -9,15 +9,12 @@ use App\Models\ShelfItem;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
-use NimbleShelf\Core\Mechanics\BandFit;
 use NimbleShelf\Core\Mechanics\Body;
 use NimbleShelf\Core\Mechanics\Certainty;
 
 /** Writes what the bench found to the shelf: a band's curve, or a thing's mass. */
 final readonly class FinishBench
 {
-    private const ENOUGH = 3;
-
     public function __construct(private RunBench $bench)
     {
     }
@@ -26,10 +23,10 @@ final readonly class FinishBench
     public function band(BenchState $state, ShelfItem $item): void
     {
         $band = $item->toThing()->band ?? throw ValidationException::withMessages(['points' => 'Only a band has a curve.']);
-        if (count($state->points) < self::ENOUGH) {
-            throw ValidationException::withMessages(['points' => sprintf('%d points are enough to finish; there are %d.', self::ENOUGH, count($state->points))]);
+        if (count($state->points) < BenchState::ENOUGH) {
+            throw ValidationException::withMessages(['points' => sprintf('%d points are enough to finish; there are %d.', BenchState::ENOUGH, count($state->points))]);
         }
-        $fit = BandFit::through($band->restLengthM, array_map(static fn (array $point): array => ['lengthM' => $point['lengthCm'] / 100, 'forceN' => max(0.0, $point['forceN'])], $state->points));
+        $fit = $state->fit($band);
         DB::transaction(static function () use ($item, $band, $fit, $state): void {
             $item->bandTests()->create([
                 'tested_on' => CarbonImmutable::today(),

@@ -6,7 +6,6 @@ namespace App\Actions;
 
 use App\Bench\BenchState;
 use App\Bench\ForceGauge;
-use App\Bench\GaugeStatus;
 use App\Bench\StandInGauge;
 use App\Bench\StandInThings;
 use App\Models\Client;
@@ -38,18 +37,21 @@ final readonly class RunBench
         return $state->itemId === null ? null : $client->shelfItems()->find($state->itemId);
     }
 
-    public function gauge(BenchState $state, ShelfItem $item): ForceGauge
+    /** @param  ShelfItem|null  $item  What hangs there; null for an empty hook. */
+    public function gauge(BenchState $state, ?ShelfItem $item): ForceGauge
     {
-        return new StandInGauge($state, StandInThings::pullN($item, $state->lengthM), StandInThings::seed($item), static fn (): float => microtime(true));
+        return new StandInGauge($state, $item === null ? 0.0 : StandInThings::pullN($item, $state->lengthM), $item === null ? 0 : StandInThings::seed($item), self::seconds(...));
     }
 
+    /** Zeroes the empty scale, whose zero has drifted since it was last used, and hangs a thing on it. */
     public function hang(BenchState $state, ShelfItem $item): void
     {
+        $state->fromN = 0.0;
+        $this->gauge($state, null)->tare();
         $state->itemId = $item->id;
         $state->points = [];
         $state->lengthM = $item->toThing()->band->restLengthM ?? 0.0;
-        $state->fromN = 0.0;
-        $state->changedAt = microtime(true);
+        $state->changedAt = self::seconds();
         $state->keep();
     }
 
@@ -64,7 +66,7 @@ final readonly class RunBench
         }
         $state->fromN = StandInThings::pullN($item, $state->lengthM);
         $state->lengthM = $lengthM;
-        $state->changedAt = microtime(true);
+        $state->changedAt = self::seconds();
         $state->keep();
     }
 
@@ -112,8 +114,8 @@ final readonly class RunBench
         $state->keep();
     }
 
-    public function status(BenchState $state): GaugeStatus
+    private static function seconds(): float
     {
-        return $state->isPlugged ? GaugeStatus::Ok : GaugeStatus::Unplugged;
+        return now()->getPreciseTimestamp(6) / 1e6;
     }
 }

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use Illuminate\Contracts\Cache\Repository;
+use NimbleShelf\Core\Exception\InvalidQuantity;
+use NimbleShelf\Core\Mechanics\Band;
+use NimbleShelf\Core\Mechanics\BandFit;
 
 /**
  * What hangs on one trainer's scale, and the points taken so far; kept between requests, so that nothing is lost when
@@ -14,6 +17,9 @@ use Illuminate\Contracts\Cache\Repository;
  */
 final class BenchState
 {
+    /** Points that are enough for a curve. */
+    public const ENOUGH = 3;
+
     private const DAYS_KEPT = 7;
 
     public ?int $itemId = null;
@@ -58,6 +64,16 @@ final class BenchState
         }
 
         return $state;
+    }
+
+    /**
+     * The curve through the points taken so far; a force that noise made negative counts as none.
+     *
+     * @throws InvalidQuantity If there is no point, or no rubber would give them.
+     */
+    public function fit(Band $band): BandFit
+    {
+        return BandFit::through($band->restLengthM, array_map(static fn (array $point): array => ['lengthM' => $point['lengthCm'] / 100, 'forceN' => max(0.0, $point['forceN'])], $this->points));
     }
 
     public function keep(): void

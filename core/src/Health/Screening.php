@@ -6,7 +6,6 @@ namespace NimbleShelf\Core\Health;
 
 use NimbleShelf\Core\Exception\BrokenCatalogue;
 use NimbleShelf\Core\Exception\InvalidQuantity;
-use NimbleShelf\Core\Matching\Limit;
 
 /** The health questions, and what the answers lead to. It sorts and says whom to ask; it never names an illness. */
 final readonly class Screening
@@ -71,18 +70,5 @@ final readonly class Screening
         }
 
         return new Assessment(array_values($limits), $locks, $notes);
-    }
-
-    /** @return list<Limit> Limits that answers alone can set, whatever they are. */
-    public function limitsItMaySet(): array
-    {
-        $limits = [];
-        foreach ($this->questions as $question) {
-            foreach ($question->limits as $limit) {
-                $limits[$limit->value] = $limit;
-            }
-        }
-
-        return array_values($limits);
     }
 }

@@ -17,7 +17,7 @@ final readonly class Rail
     public const BIG_JUMP = 0.15;
 
     /** Under-18s keep at least this many repetitions in reserve. */
-    private const YOUTH_RESERVE = 4;
+    public const YOUTH_RESERVE = 4;
 
     /** More repetitions than this nobody counts. */
     private const MOST_REPS = 60;

@@ -27,9 +27,6 @@ final class SwapDesk
     /** Shapes that differ by more carry a note; engine contract, section 7. */
     private const SHAPE_NOTE = 0.35;
 
-    /** Under-18s keep at least this many repetitions in reserve. */
-    private const YOUTH_RESERVE = 4;
-
     public readonly ShelfRungs $rungs;
 
     private readonly RungFinder $finder;
@@ -218,7 +215,7 @@ final class SwapDesk
     {
         $exercise = $rung->exercise;
         $equivalent = $this->model->equivalent($exercise, $client->body, $rung->setting, $school, $rung->certainty, $wanted->pattern);
-        $reserve = $client->has(Limit::Youth) ? max(self::YOUTH_RESERVE, $prescription->reserve) : $prescription->reserve;
+        $reserve = $client->has(Limit::Youth) ? max(Rail::YOUTH_RESERVE, $prescription->reserve) : $prescription->reserve;
         if ($exercise->isHold) {
             $reps = $low = $high = $prescription->reps;
         } else {

@@ -7,6 +7,7 @@ namespace NimbleShelf\Core\Matching;
 use NimbleShelf\Core\Exception\InvalidQuantity;
 use NimbleShelf\Core\Mechanics\Band;
 use NimbleShelf\Core\Mechanics\Certainty;
+use NimbleShelf\Core\Shelf\PlateLoading;
 use NimbleShelf\Core\Shelf\SupportVerdict;
 
 /** One thing on a client's shelf. */
@@ -150,19 +151,6 @@ final readonly class Thing
      */
     public function reachableLoadsKg(): array
     {
-        $loads = [0 => $this->massKg];
-        foreach ($this->plates as $plate) {
-            $pairs = intdiv($plate['count'], 2 * $this->count);
-            $more = [];
-            foreach ($loads as $load) {
-                for ($n = 0; $n <= $pairs; $n++) {
-                    $more[(string) round($load + 2 * $n * $plate['massKg'], 3)] = $load + 2 * $n * $plate['massKg'];
-                }
-            }
-            $loads = $more;
-        }
-        sort($loads);
-
-        return $loads;
+        return array_column(PlateLoading::of($this)->builds, 'loadKg');
     }
 }

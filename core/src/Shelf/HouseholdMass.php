@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NimbleShelf\Core\Shelf;
 
 use NimbleShelf\Core\Exception\InvalidQuantity;
+use NimbleShelf\Core\Matching\SettingInWords;
 use NimbleShelf\Core\Mechanics\Certainty;
 
 /** The mass of a household thing, with the sum that gave it and how sure it is. Engine contract, section 5. */
@@ -32,7 +33,7 @@ final readonly class HouseholdMass
         return new self(
             $kg + $containerKg,
             Certainty::Filled,
-            sprintf('%s L × %s kg/L of %s = %s kg, and %s kg of vessel', self::plain($litres), self::plain($contents->kgPerL()), $contents->label(), self::plain($kg), self::plain($containerKg)),
+            sprintf('%s L × %s kg/L of %s = %s kg, and %s kg of vessel', SettingInWords::kg($litres), SettingInWords::kg($contents->kgPerL()), $contents->label(), SettingInWords::kg($kg), SettingInWords::kg($containerKg)),
         );
     }
 
@@ -47,17 +48,12 @@ final readonly class HouseholdMass
     {
         InvalidQuantity::unlessBetween('netKg', $netKg, 0.02, 60, 'kg');
 
-        return new self($netKg * (1 + self::PACK), Certainty::Labelled, sprintf('%s kg on the label and 3 %% for the pack', self::plain($netKg)));
+        return new self($netKg * (1 + self::PACK), Certainty::Labelled, sprintf('%s kg on the label and 3 %% for the pack', SettingInWords::kg($netKg)));
     }
 
     /** One sigma, kilograms. */
     public function sdKg(): float
     {
         return $this->massKg * $this->certainty->sigma();
-    }
-
-    private static function plain(float $value): string
-    {
-        return rtrim(rtrim(number_format($value, 2, '.', ''), '0'), '.');
     }
 }

@@ -5,14 +5,12 @@ declare(strict_types=1);
 namespace NimbleShelf\Core\Shelf;
 
 use NimbleShelf\Core\Catalogue\Pattern;
+use NimbleShelf\Core\Matching\Rail;
 use NimbleShelf\Core\Matching\ShelfRungs;
 
 /** How far a shelf reaches in one movement pattern for one client. */
 final readonly class PatternCoverage
 {
-    /** A jump between neighbouring rungs above this is hard to bridge with repetitions. Product notes: fifteen per cent. */
-    public const BIG_JUMP = 0.15;
-
     /**
      * @param  list<float>  $wholeKg  Loads that can be told apart, lightest first, body included.
      * @param  float  $ownKg  The client's own part of the pattern's reference lift.
@@ -64,7 +62,7 @@ final readonly class PatternCoverage
         $gaps = [];
         for ($i = 1, $count = count($this->wholeKg); $i < $count; $i++) {
             $jump = $this->wholeKg[$i] / $this->wholeKg[$i - 1] - 1;
-            if ($jump > self::BIG_JUMP) {
+            if ($jump > Rail::BIG_JUMP) {
                 $gaps[] = ['fromKg' => $this->wholeKg[$i - 1] - $this->ownKg, 'toKg' => $this->wholeKg[$i] - $this->ownKg, 'jump' => $jump];
             }
         }
