@@ -16,6 +16,7 @@ use App\Http\Controllers\LimitController;
 use App\Http\Controllers\LiveSwapController;
 use App\Http\Controllers\MeController;
 use App\Http\Controllers\RailController;
+use App\Http\Controllers\ReplanController;
 use App\Http\Controllers\RestoreShelfItemController;
 use App\Http\Controllers\RoundController;
 use App\Http\Controllers\SessionController;
@@ -81,6 +82,10 @@ Route::middleware('auth:sanctum')->group(function (): void {
 
     Route::get('sessions/{session}', [SessionController::class, 'show'])->can('view', 'session');
     Route::put('sessions/{session}/state', SessionStateController::class)->can('update', 'session');
+
+    Route::post('sessions/{session}/replans', [ReplanController::class, 'show'])->can('view', 'session');
+    Route::put('sessions/{session}/replans', [ReplanController::class, 'store'])->can('update', 'session');
+    Route::delete('sessions/{session}/replans/{batch}', [ReplanController::class, 'destroy'])->whereUuid('batch')->can('update', 'session');
 
     Route::get('items/{item}/swaps', [ItemSwapController::class, 'index'])->can('view', 'item');
     Route::post('items/{item}/swaps', [ItemSwapController::class, 'store'])->can('update', 'item');

@@ -9,9 +9,11 @@ use App\Http\Resources\LedgerEntryResource;
 use App\Http\Resources\LedgerPatternResource;
 use App\Http\Resources\LedgerResource;
 use App\Http\Resources\LedgerRungResource;
+use App\Http\Resources\LedgerSwapResource;
 use App\Http\Resources\NextTargetResource;
 use App\Models\Client;
 use App\Models\SetLog;
+use App\Models\Swap;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use NimbleShelf\Core\Catalogue\Catalogue;
@@ -27,6 +29,8 @@ use NimbleShelf\Core\Planning\NextTarget;
 final readonly class BuildLedger
 {
     private const NEWEST_ENTRIES = 120;
+
+    private const NEWEST_SWAPS = 60;
 
     public function __construct(
         private DescribeClient $describe,
@@ -54,7 +58,26 @@ final readonly class BuildLedger
             clientName: $client->name,
             patterns: $patterns,
             entries: array_values($sets->map(fn (SetLog $set): LedgerEntryResource => $this->entry($set, $body))->all()),
+            swaps: $this->swaps($client),
         );
+    }
+
+    /** @return list<LedgerSwapResource> */
+    private function swaps(Client $client): array
+    {
+        /** @var Collection<int, Swap> $swaps */
+        $swaps = $client->swaps()->with('item.block.session')->limit(self::NEWEST_SWAPS)->get();
+
+        return array_values($swaps->map(static fn (Swap $swap): LedgerSwapResource => new LedgerSwapResource(
+            id: $swap->id,
+            on: $swap->created_at->toIso8601String(),
+            session: $swap->item === null ? '' : $swap->item->block->session->name,
+            occasion: $swap->occasion,
+            from: $swap->from_words,
+            to: $swap->to_words,
+            why: $swap->why,
+            isUndone: $swap->undone_at !== null,
+        ))->all());
     }
 
     /**

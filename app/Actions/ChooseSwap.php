@@ -6,16 +6,22 @@ namespace App\Actions;
 
 use App\Models\Item;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 use NimbleShelf\Core\Catalogue\Catalogue;
 use NimbleShelf\Core\Matching\Candidate;
+use NimbleShelf\Core\Matching\KeptEffort;
 use NimbleShelf\Core\Matching\SettingInWords;
 use NimbleShelf\Core\Mechanics\Setting;
 
 /** Puts a ranked candidate in the place of a prescribed exercise, and takes it back. */
 final readonly class ChooseSwap
 {
-    public function __construct(private RankSwaps $rankSwaps, private Catalogue $catalogue)
+    private const AT_THE_DESK = 'Swap desk';
+
+    private const FROM_HERE_ON = 'From here on';
+
+    public function __construct(private RankSwaps $rankSwaps, private Catalogue $catalogue, private ChangeItem $change)
     {
     }
 
@@ -29,11 +35,12 @@ final readonly class ChooseSwap
         $later = $this->later($item);
 
         return DB::transaction(function () use ($item, $key, $later): int {
-            $this->handle($item, $key);
+            $batch = Str::uuid()->toString();
+            $this->handle($item, $key, self::FROM_HERE_ON, $batch);
             $changed = 0;
             foreach ($later as $one) {
                 try {
-                    $this->handle($one, $key);
+                    $this->handle($one, $key, self::FROM_HERE_ON, $batch);
                     $changed++;
                 } catch (ValidationException) {
                     // Another count of repetitions may rank another way; the trainer sees it when the day comes.
@@ -76,21 +83,25 @@ final readonly class ChooseSwap
         return $later;
     }
 
-    public function handle(Item $item, string $key): Item
+    public function handle(Item $item, string $key, string $occasion = self::AT_THE_DESK, ?string $batch = null): Item
     {
         foreach ($this->rankSwaps->handle($item)->candidates as $candidate) {
             if (RankSwaps::keyOf($candidate) !== $key) {
                 continue;
             }
 
-            return $this->put($item, $candidate);
+            return $this->put($item, $candidate, $occasion, $batch);
         }
 
         throw ValidationException::withMessages(['key' => 'That swap is no longer on offer: the shelf has changed. Look at the list again.']);
     }
 
-    /** Puts a candidate in the place of what is written, whatever list it came from. */
-    public function put(Item $item, Candidate $candidate): Item
+    /**
+     * Puts a candidate in the place of what is written, whatever list it came from.
+     *
+     * @param  string|null  $batch  Changes made at one go share it; null for one alone.
+     */
+    public function put(Item $item, Candidate $candidate, string $occasion = self::AT_THE_DESK, ?string $batch = null): Item
     {
         $written = $item->written ?? [
             'exercise' => $item->exercise,
@@ -98,34 +109,28 @@ final readonly class ChooseSwap
             'words' => $item->words,
             'reps' => $item->reps,
             'reserve' => $item->reserve,
+            'rest_seconds' => $item->rest_seconds,
             'why' => '',
         ];
-        $written['why'] = implode(' ', [...$candidate->reasons, ...$candidate->changes]);
-        DB::transaction(fn () => $item->update([
+        $why = $written['why'] = implode(' ', [...$candidate->reasons, ...$candidate->changes]);
+        $this->change->handle($item, [
             'exercise' => $candidate->rung->exercise->id,
             'setting' => $candidate->rung->setting,
-            'words' => $candidate->rung->words,
+            'words' => $candidate->rung->words.($candidate->isShortRange ? '; two thirds of the way' : ''),
             'reps' => $candidate->reps,
             'reserve' => $candidate->reserve,
+            'rest_seconds' => $candidate->restAfter($written['rest_seconds'] ?? $item->rest_seconds),
+            'tempo' => $candidate->tempo?->toArray(),
+            'range_share' => $candidate->isShortRange ? KeptEffort::SHORT_RANGE : null,
             'written' => $written,
-        ]));
+        ], $occasion, $why, $batch ?? Str::uuid()->toString());
 
         return $item;
     }
 
     public function undo(Item $item): Item
     {
-        $written = $item->written;
-        if ($written !== null) {
-            DB::transaction(fn () => $item->update([
-                'exercise' => $written['exercise'],
-                'setting' => Setting::fromArray($written['setting']),
-                'words' => $written['words'],
-                'reps' => $written['reps'],
-                'reserve' => $written['reserve'],
-                'written' => null,
-            ]));
-        }
+        $this->change->takeBack($item);
 
         return $item;
     }

@@ -11,13 +11,18 @@ use NimbleShelf\Core\Catalogue\Catalogue;
 use NimbleShelf\Core\Matching\Client as CoreClient;
 use NimbleShelf\Core\Matching\Home;
 use NimbleShelf\Core\Matching\Limit;
+use NimbleShelf\Core\Matching\Preferences;
 use NimbleShelf\Core\Matching\Thing;
 use NimbleShelf\Core\Mechanics\Body;
 use NimbleShelf\Core\Planning\Capacity;
+use NimbleShelf\Core\Planning\Tempo;
 
 /** Turns a client's rows into what the core reckons with. */
 final readonly class DescribeClient
 {
+    /** What was done within these days counts as known. */
+    private const RECENT_DAYS = 56;
+
     public function __construct(private Catalogue $catalogue, private AssessHealth $health)
     {
     }
@@ -30,13 +35,23 @@ final readonly class DescribeClient
             $capacities[$pattern] = $last['capacity']->after($last['day']->diffInDays(CarbonImmutable::now()));
         }
 
-        return new CoreClient($this->body($client), $this->limits($client), $capacities);
+        return new CoreClient($this->body($client), $this->limits($client), $capacities, Preferences::of($client->likes, $client->dislikes, $this->done($client)));
     }
 
     /** The client with body and limits alone, for questions that no capacity answers. */
     public function withoutCapacities(Client $client): CoreClient
     {
         return new CoreClient($this->body($client), $this->limits($client));
+    }
+
+    /** @return array<string, int> Sets logged without pain over the last weeks, by exercise. */
+    private function done(Client $client): array
+    {
+        /** @var array<string, int> $done */
+        $done = $client->setLogs()->where('pain', false)->where('logged_at', '>=', CarbonImmutable::now()->subDays(self::RECENT_DAYS))
+            ->selectRaw('exercise, count(*) as sets')->groupBy('exercise')->pluck('sets', 'exercise')->all();
+
+        return $done;
     }
 
     /** @return list<Limit> Every limit in force, whoever or whatever set it. */
@@ -99,7 +114,9 @@ final readonly class DescribeClient
             if ($set->reps < 1 || $set->whole_kg <= 0 || $this->catalogue->exercise($set->exercise)->isHold) {
                 continue;
             }
-            $measured = Capacity::fromSet(wholeKg: $set->whole_kg, loadSdKg: $set->sd_kg, reps: min(60, $set->reps), reserve: $set->reserve);
+            // Slow repetitions count for more: what they would have been at the usual tempo.
+            $atUsualTempo = $set->tempo === null ? (float) $set->reps : Tempo::of(...$set->tempo)->repetitionsAtUsual($set->reps, $set->reserve, Tempo::of(...$this->catalogue->exercise($set->exercise)->tempo));
+            $measured = Capacity::fromSet(wholeKg: $set->whole_kg, loadSdKg: $set->sd_kg, reps: (int) min(60, round($atUsualTempo)), reserve: $set->reserve);
             $day = $set->logged_at->toImmutable();
             $days = $history[$set->pattern] ?? [];
             $last = $days === [] ? null : $days[count($days) - 1];

@@ -9,6 +9,7 @@ use App\Models\SetLog;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use NimbleShelf\Core\Catalogue\Catalogue;
+use NimbleShelf\Core\Matching\KeptEffort;
 use NimbleShelf\Core\Matching\SettingInWords;
 use NimbleShelf\Core\Mechanics\ResistanceModel;
 use NimbleShelf\Core\Mechanics\School;
@@ -32,9 +33,11 @@ final readonly class LogSet
         $body = $this->describe->body($client);
         $rung = $this->rankSwaps->desk->rungs->rungFor($exercise, $item->setting, $this->describe->withoutCapacities($client), $this->describe->shelf($client), $this->describe->home($client));
         $equivalent = $this->model->equivalent($exercise, $body, $item->setting, School::Mean, $rung?->certainty);
+        // A range cut short is the easier part of it.
+        $range = $item->range_share === null ? 1.0 : KeptEffort::easierPart($equivalent->curve)[0];
         $at ??= CarbonImmutable::now();
 
-        return DB::transaction(function () use ($item, $done, $client, $exercise, $equivalent, $at): SetLog {
+        return DB::transaction(function () use ($item, $done, $client, $exercise, $equivalent, $range, $at): SetLog {
             $session = $item->block->session;
             if ($session->started_at === null) {
                 $session->update(['started_at' => $at]);
@@ -52,7 +55,8 @@ final readonly class LogSet
                 'pain' => $done['pain'],
                 'pain_note' => $done['pain_note'] ?? '',
                 'pattern' => $exercise->pattern,
-                'whole_kg' => $equivalent->wholeKg(),
+                'tempo' => $item->tempo,
+                'whole_kg' => $equivalent->wholeKg() * $range,
                 'sd_kg' => $equivalent->sdKg,
                 'logged_at' => $at,
             ]);

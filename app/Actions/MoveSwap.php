@@ -10,9 +10,12 @@ use Illuminate\Validation\ValidationException;
 use NimbleShelf\Core\Catalogue\Catalogue;
 use NimbleShelf\Core\Exception\InvalidQuantity;
 use NimbleShelf\Core\Matching\Candidate;
+use NimbleShelf\Core\Matching\Client;
+use NimbleShelf\Core\Matching\Home;
 use NimbleShelf\Core\Matching\LiveRung;
 use NimbleShelf\Core\Matching\Rung;
-use NimbleShelf\Core\Matching\RungFinder;
+use NimbleShelf\Core\Matching\Thing;
+use NimbleShelf\Core\Mechanics\Setting;
 
 /** A candidate whose setting is moved by hand, reckoned as it moves. */
 final readonly class MoveSwap
@@ -22,12 +25,12 @@ final readonly class MoveSwap
     }
 
     /**
-     * @param  string  $key  Of the candidate whose setting is moved.
+     * @param  Setting  $offered  Of the candidate whose setting is moved.
      * @param  array<string, float>  $moved
      */
-    public function handle(Item $item, string $exercise, string $key, array $moved): LiveSwapResource
+    public function handle(Item $item, string $exercise, Setting $offered, array $moved): LiveSwapResource
     {
-        $candidate = $this->candidate($item, $exercise, $key, $moved);
+        $candidate = $this->candidate($item, $exercise, $offered, $moved);
 
         return new LiveSwapResource(
             problem: is_string($candidate) ? $candidate : null,
@@ -42,31 +45,30 @@ final readonly class MoveSwap
      * @throws ValidationException If there is no such candidate any more.
      * @throws InvalidQuantity If a control is moved too far.
      */
-    public function candidate(Item $item, string $exercise, string $key, array $moved): Candidate|string
+    public function candidate(Item $item, string $exercise, Setting $offered, array $moved): Candidate|string
     {
         $client = $item->client();
-        $person = $this->describe->person($client);
         $home = $this->describe->home($client);
-        $rung = LiveRung::moved($this->base($item, $exercise, $key), $moved);
+        $person = $this->describe->person($client);
+        $base = $this->base($exercise, $offered, $person, $this->describe->shelf($client), $home);
+        [$tempo, $moved] = LiveRung::tempoIn($moved, $base);
+        $rung = LiveRung::moved($base, $moved);
         try {
-            return $this->rankSwaps->deskOf($client)->candidateFor($item->prescription(), $rung, $person, $home);
+            return $this->rankSwaps->deskOf($client)->candidateFor($item->prescription(), $rung, $person, $home, tempo: $tempo);
         } catch (InvalidQuantity $usedUp) {
             return $usedUp->getMessage();
         }
     }
 
-    private function base(Item $item, string $exercise, string $key): Rung
+    /** @param  list<Thing>  $shelf */
+    private function base(string $exercise, Setting $offered, Client $person, array $shelf, Home $home): Rung
     {
         $known = $this->catalogue->exercises[$exercise] ?? null;
-        if ($known !== null) {
-            $client = $item->client();
-            foreach ((new RungFinder)->rungs($known, $this->describe->withoutCapacities($client), $this->describe->home($client), $this->describe->shelf($client))['rungs'] as $rung) {
-                if (RankSwaps::keyOfRung($rung) === $key) {
-                    return $rung;
-                }
-            }
+        $rung = $known === null ? null : $this->rankSwaps->desk->rungs->rungFor($known, $offered, $person, $shelf, $home);
+        if ($rung !== null) {
+            return $rung;
         }
 
-        throw ValidationException::withMessages(['key' => 'That swap is no longer on offer: the shelf has changed. Look at the list again.']);
+        throw ValidationException::withMessages(['setting' => 'That swap is no longer on offer: the shelf has changed. Look at the list again.']);
     }
 }

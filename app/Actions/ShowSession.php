@@ -27,6 +27,7 @@ use NimbleShelf\Core\Mechanics\Certainty;
 use NimbleShelf\Core\Mechanics\ResistanceModel;
 use NimbleShelf\Core\Mechanics\School;
 use NimbleShelf\Core\Planning\SetOrder;
+use NimbleShelf\Core\Planning\Tempo;
 
 /** Lays out a session for the Floor: settings in words, figures, cautions, what is still to be swapped. */
 final readonly class ShowSession
@@ -56,7 +57,7 @@ final readonly class ShowSession
                 items: array_values($block->items->map(function (Item $item) use ($client, $shelf, $home, &$layOut): ItemResource {
                     $exercise = $this->catalogue->exercise($item->exercise);
                     $rung = $this->rankSwaps->desk->rungs->rungFor($exercise, $item->setting, $client, $shelf, $home);
-                    foreach ($rung->things ?? [] as $thing) {
+                    foreach ($item->left_out === null ? $rung->things ?? [] : [] as $thing) {
                         $layOut[] = $thing->name;
                     }
 
@@ -94,7 +95,7 @@ final readonly class ShowSession
         $ids = [];
         foreach ($session->blocks as $block) {
             foreach ($block->items as $item) {
-                if ($this->rankSwaps->desk->rungs->problemsAsWritten($this->catalogue->exercise($item->exercise), $item->setting, $client, $shelf, $home) !== []) {
+                if ($item->left_out === null && $this->rankSwaps->desk->rungs->problemsAsWritten($this->catalogue->exercise($item->exercise), $item->setting, $client, $shelf, $home) !== []) {
                     $ids[] = $item->id;
                 }
             }
@@ -110,7 +111,7 @@ final readonly class ShowSession
             'kind' => $block->kind,
             'items' => array_values($block->items->map(fn (Item $item): array => [
                 'id' => $item->id,
-                'sets' => $item->sets,
+                'sets' => $item->left_out === null ? $item->sets : 0,
                 'perSide' => $this->isPerSide($item),
                 'restSeconds' => $item->rest_seconds,
             ])->all()),
@@ -146,7 +147,9 @@ final readonly class ShowSession
             isHold: $exercise->isHold,
             perSide: $this->isPerSide($item),
             restSeconds: $item->rest_seconds,
-            servable: $problems === [],
+            tempo: $item->tempo === null ? null : Tempo::of(...$item->tempo)->inWords(),
+            leftOut: $item->left_out,
+            servable: $item->left_out !== null || $problems === [],
             problems: $problems,
             swappedFrom: $this->chooseSwap->writtenInWords($item),
             swapWhy: $item->written['why'] ?? null,

@@ -23,6 +23,7 @@ use NimbleShelf\Core\Matching\SettingInWords;
 use NimbleShelf\Core\Matching\SwapResult;
 use NimbleShelf\Core\Mechanics\Body;
 use NimbleShelf\Core\Mechanics\ResistanceModel;
+use NimbleShelf\Core\Planning\Tempo;
 use NimbleShelf\Core\Shelf\Addition;
 
 /** Puts ranked swaps into the shape the swap desk draws. */
@@ -127,6 +128,7 @@ final readonly class ShowSwaps
             name: $rung->exercise->name,
             words: $rung->words,
             implement: $rung->setting->implement,
+            setting: $rung->setting->toArray(),
             equivalent: EquivalentResource::of($candidate->equivalent, $this->catalogue),
             matchPercent: (int) round(100 * $candidate->match),
             parts: array_map(static fn (MatchPart $part): MatchPartResource => new MatchPartResource(
@@ -138,6 +140,8 @@ final readonly class ShowSwaps
             repsLow: $candidate->repsLow,
             repsHigh: $candidate->repsHigh,
             reserve: $candidate->reserve,
+            tempo: $candidate->tempo?->inWords(),
+            isReached: $candidate->isReached,
             isHold: $rung->exercise->isHold,
             perSide: $rung->exercise->oneSideAtATime || $rung->setting->limbs === 1,
             shapeDifference: round($candidate->equivalent->shapeDifference, 2),
@@ -145,7 +149,7 @@ final readonly class ShowSwaps
             lost: $candidate->lost,
             changes: $candidate->changes,
             cautions: $candidate->cautions,
-            controls: array_map(ControlResource::of(...), LiveRung::controls($rung)),
+            controls: array_map(ControlResource::of(...), [...LiveRung::controls($rung), ...LiveRung::tempoControls($rung, $candidate->tempo ?? Tempo::of(...$rung->exercise->tempo))]),
             curve: CurveResource::of($candidate->equivalent->curve),
             figure: FigureResource::of($this->model->rig($rung->exercise, $body, $rung->setting), $rung->exercise, $rung->setting, $body),
         );

@@ -112,6 +112,15 @@ final class Client extends Model
         return $this->hasMany(SetLog::class);
     }
 
+    /** @return HasMany<Swap, $this> */
+    public function swaps(): HasMany
+    {
+        $newestFirst = $this->hasMany(Swap::class);
+        $newestFirst->orderByDesc('id');
+
+        return $newestFirst;
+    }
+
     /** @return BelongsTo<Client, $this> */
     public function kitFrom(): BelongsTo
     {

@@ -24,18 +24,21 @@ use NimbleShelf\Core\Mechanics\Setting;
  * @property int $reps Repetitions, or seconds of a hold.
  * @property int $reserve
  * @property int $rest_seconds
- * @property array{exercise: string, setting: array<string, mixed>, words: string|null, reps: int, reserve: int, why: string}|null $written What stood here before a swap.
+ * @property array{exercise: string, setting: array<string, mixed>, words: string|null, reps: int, reserve: int, rest_seconds?: int, why: string}|null $written What stood here before a swap.
+ * @property array{lower: int, pause: int, lift: int, top: int}|null $tempo Null for the exercise's usual one.
+ * @property float|null $range_share Null for the whole range.
+ * @property string|null $left_out Why it is left out; null where it is done.
  * @property-read Block $block
  * @property-read Collection<int, SetLog> $setLogs
  */
 final class Item extends Model
 {
-    protected $fillable = ['position', 'exercise', 'setting', 'words', 'sets', 'reps', 'reserve', 'rest_seconds', 'written'];
+    protected $fillable = ['position', 'exercise', 'setting', 'words', 'sets', 'reps', 'reserve', 'rest_seconds', 'written', 'tempo', 'range_share', 'left_out'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['setting' => AsSetting::class, 'written' => 'array', 'sets' => 'integer', 'reps' => 'integer', 'reserve' => 'integer', 'rest_seconds' => 'integer'];
+        return ['setting' => AsSetting::class, 'written' => 'array', 'tempo' => 'array', 'range_share' => 'float', 'sets' => 'integer', 'reps' => 'integer', 'reserve' => 'integer', 'rest_seconds' => 'integer'];
     }
 
     /** @return BelongsTo<Block, $this> */

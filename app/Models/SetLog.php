@@ -20,6 +20,7 @@ use NimbleShelf\Core\Mechanics\Setting;
  * @property string $exercise
  * @property Setting $setting
  * @property string $words
+ * @property array{lower: int, pause: int, lift: int, top: int}|null $tempo Null for the usual one.
  * @property int $set_number
  * @property string|null $side
  * @property int $reps
@@ -35,12 +36,12 @@ use NimbleShelf\Core\Mechanics\Setting;
  */
 final class SetLog extends Model
 {
-    protected $fillable = ['key', 'client_id', 'exercise', 'setting', 'words', 'set_number', 'side', 'reps', 'reserve', 'pain', 'pain_note', 'pattern', 'whole_kg', 'sd_kg', 'logged_at'];
+    protected $fillable = ['key', 'client_id', 'exercise', 'setting', 'words', 'tempo', 'set_number', 'side', 'reps', 'reserve', 'pain', 'pain_note', 'pattern', 'whole_kg', 'sd_kg', 'logged_at'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['setting' => AsSetting::class, 'reps' => 'integer', 'set_number' => 'integer', 'reserve' => 'float', 'pain' => 'boolean', 'whole_kg' => 'float', 'sd_kg' => 'float', 'logged_at' => 'datetime'];
+        return ['setting' => AsSetting::class, 'tempo' => 'array', 'reps' => 'integer', 'set_number' => 'integer', 'reserve' => 'float', 'pain' => 'boolean', 'whole_kg' => 'float', 'sd_kg' => 'float', 'logged_at' => 'datetime'];
     }
 
     /** @return BelongsTo<Client, $this> */

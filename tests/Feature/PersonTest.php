@@ -96,7 +96,7 @@ it('ranks by the trainer’s own weights', function (): void {
     $item = Saltmarrow::item(Saltmarrow::session($client), 'floor-press', ['implement' => 'dumbbell', 'mass_kg' => 14, 'per_hand' => true]);
     $settings = ['systolic' => 180, 'diastolic' => 110, 'emergencyNumber' => '112'];
     $usual = $this->getJson("/api/items/{$item->id}/swaps")->json('candidates');
-    $only = ['movement' => 0, 'muscles' => 0, 'effort' => 100, 'limbs' => 0, 'shape' => 0, 'set-up' => 0];
+    $only = ['movement' => 0, 'muscles' => 0, 'effort' => 100, 'limbs' => 0, 'shape' => 0, 'set-up' => 0, 'liking' => 0];
     $this->putJson('/api/settings', $settings + ['weights' => $only])->assertOk()->assertJsonPath('weights.2.percent', 100);
     $byEffort = $this->getJson("/api/items/{$item->id}/swaps")->json('candidates');
     expect($byEffort[0]['parts'][2])->toMatchArray(['name' => 'effort', 'weightPercent' => 100])

@@ -113,13 +113,13 @@ it('reckons a moved setting, uses it, and the Floor knows it', function (): void
     $item = Saltmarrow::item($session, 'biceps-curl', ['implement' => 'dumbbell', 'mass_kg' => 8, 'per_hand' => true]);
     $candidates = $this->getJson("/api/items/{$item->id}/swaps")->assertOk()->json('candidates');
     $offered = array_values(array_filter($candidates, fn (array $candidate): bool => $candidate['implement'] === 'tube' && array_filter($candidate['controls'], fn (array $control): bool => $control['name'] === 'gripCm') !== []))[0];
-    $ask = ['key' => $offered['key'], 'exercise' => $offered['exercise'], 'moved' => ['gripCm' => 3]];
+    $ask = ['setting' => $offered['setting'], 'exercise' => $offered['exercise'], 'moved' => ['gripCm' => 3]];
     $live = $this->postJson("/api/items/{$item->id}/swaps/live", $ask)->assertOk()->assertJsonPath('problem', null)->json('candidate');
     $tighter = $this->postJson("/api/items/{$item->id}/swaps/live", ['moved' => ['gripCm' => 11]] + $ask)->json('candidate');
     expect($live['words'])->toContain('3 cm below')->and($tighter['equivalent']['kg'])->toBeGreaterThan($live['equivalent']['kg'])->and($tighter['curve']['resistance'])->not->toBe($live['curve']['resistance']);
     $this->postJson("/api/items/{$item->id}/swaps/live", ['moved' => ['gripCm' => 50, 'folded' => 1]] + $ask)->assertOk()->assertJsonPath('candidate', null);
     $this->postJson("/api/items/{$item->id}/swaps/live", ['moved' => ['gripCm' => 500]] + $ask)->assertUnprocessable()->assertJsonValidationErrors('gripCm');
-    $this->postJson("/api/items/{$item->id}/swaps/live", ['key' => str_repeat('a', 16)] + $ask)->assertUnprocessable()->assertJsonValidationErrors('key');
+    $this->postJson("/api/items/{$item->id}/swaps/live", ['setting' => ['implement' => 'kettlebell', 'mass_kg' => 12]] + $ask)->assertUnprocessable()->assertJsonValidationErrors('setting');
     expect($item->refresh()->written)->toBeNull();
     $this->putJson("/api/items/{$item->id}/swaps/live", $ask)->assertOk()->assertJsonPath('swappedFrom', 'Biceps curl, 8 kg dumbbell in each hand');
     $this->getJson("/api/sessions/{$session->id}")->assertJsonPath('blocks.0.items.0.servable', true)->assertJsonPath('layOut.0', 'green tube');

@@ -17,12 +17,12 @@ final class LiveSwapController extends Controller
 {
     public function show(MoveSwapRequest $request, Item $item, MoveSwap $move): LiveSwapResource
     {
-        return $move->handle($item, $request->string('exercise')->toString(), $request->string('key')->toString(), $request->moved());
+        return $move->handle($item, $request->string('exercise')->toString(), $request->offered(), $request->moved());
     }
 
     public function store(MoveSwapRequest $request, Item $item, MoveSwap $move, ChooseSwap $choose, ShowSwaps $showSwaps): SwapsResource
     {
-        $candidate = $move->candidate($item, $request->string('exercise')->toString(), $request->string('key')->toString(), $request->moved());
+        $candidate = $move->candidate($item, $request->string('exercise')->toString(), $request->offered(), $request->moved());
         if (is_string($candidate)) {
             throw ValidationException::withMessages(['moved' => $candidate]);
         }

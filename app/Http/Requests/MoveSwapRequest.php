@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
+use NimbleShelf\Core\Exception\InvalidQuantity;
+use NimbleShelf\Core\Mechanics\Setting;
 
 final class MoveSwapRequest extends FormRequest
 {
@@ -12,11 +14,19 @@ final class MoveSwapRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'key' => ['required', 'string', 'size:16'],
+            'setting' => ['required', 'array'],
             'exercise' => ['required', 'string', 'max:80'],
             'moved' => ['present', 'array'],
             'moved.*' => ['required', 'numeric'],
         ];
+    }
+
+    /** @throws InvalidQuantity If it is no setting, naming what is wrong. */
+    public function offered(): Setting
+    {
+        $setting = $this->input('setting');
+
+        return Setting::fromArray(is_array($setting) ? $setting : []);
     }
 
     /** @return array<string, float> */

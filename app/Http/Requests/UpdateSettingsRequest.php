@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Foundation\Http\FormRequest;
-use NimbleShelf\Core\Matching\SwapDesk;
+use NimbleShelf\Core\Matching\MatchScore;
 
 final class UpdateSettingsRequest extends FormRequest
 {
@@ -16,7 +16,7 @@ final class UpdateSettingsRequest extends FormRequest
         return [
             'systolic' => ['required', 'integer', 'between:120,200'],
             'diastolic' => ['required', 'integer', 'between:70,130', 'lt:systolic'],
-            'weights' => ['nullable', 'array:'.implode(',', array_keys(SwapDesk::WEIGHTS))],
+            'weights' => ['nullable', 'array:'.implode(',', array_keys(MatchScore::WEIGHTS))],
             'weights.*' => ['required', 'integer', 'between:0,100'],
             'emergencyNumber' => ['required', 'string', 'max:20', 'regex:/^[0-9+ ]+$/'],
         ];

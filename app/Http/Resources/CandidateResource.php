@@ -9,6 +9,9 @@ final readonly class CandidateResource extends Resource
 {
     /**
      * @param  string  $key  Names it when it is chosen.
+     * @param  array<string, mixed>  $setting  As it is offered, for moving it by hand.
+     * @param  string|null  $tempo  Slower than usual, in words; null for the usual one.
+     * @param  bool  $isReached  False where no rewriting brings the effort that was prescribed.
      * @param  list<MatchPartResource>  $parts
      * @param  list<string>  $reasons
      * @param  list<string>  $lost
@@ -22,6 +25,7 @@ final readonly class CandidateResource extends Resource
         public string $name,
         public string $words,
         public string $implement,
+        public array $setting,
         public EquivalentResource $equivalent,
         public int $matchPercent,
         public array $parts,
@@ -29,6 +33,8 @@ final readonly class CandidateResource extends Resource
         public int $repsLow,
         public int $repsHigh,
         public int $reserve,
+        public ?string $tempo,
+        public bool $isReached,
         public bool $isHold,
         public bool $perSide,
         public float $shapeDifference,

@@ -9,6 +9,7 @@ use NimbleShelf\Core\Matching\Control;
 /** One thing about a setting that can be moved by hand. */
 final readonly class ControlResource extends Resource
 {
+    /** @param  list<StopResource>  $stops  The only values there are; empty where every step will do. */
     public function __construct(
         public string $name,
         public string $label,
@@ -17,11 +18,12 @@ final readonly class ControlResource extends Resource
         public float $most,
         public float $step,
         public float $value,
+        public array $stops,
     ) {
     }
 
     public static function of(Control $control): self
     {
-        return new self($control->name, $control->label, $control->unit, $control->least, $control->most, $control->step, $control->value);
+        return new self($control->name, $control->label, $control->unit, $control->least, $control->most, $control->step, $control->value, array_map(static fn (array $stop): StopResource => new StopResource(...$stop), $control->stops));
     }
 }

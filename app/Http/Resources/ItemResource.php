@@ -8,6 +8,8 @@ namespace App\Http\Resources;
 final readonly class ItemResource extends Resource
 {
     /**
+     * @param  string|null  $tempo  Slower than usual, in words; null for the usual one.
+     * @param  string|null  $leftOut  Why it is left out today; null where it is done.
      * @param  bool  $servable  False where the shelf cannot serve it as it stands.
      * @param  list<string>  $problems
      * @param  string|null  $swappedFrom  What the programme wrote, where it has been swapped.
@@ -25,6 +27,8 @@ final readonly class ItemResource extends Resource
         public bool $isHold,
         public bool $perSide,
         public int $restSeconds,
+        public ?string $tempo,
+        public ?string $leftOut,
         public bool $servable,
         public array $problems,
         public ?string $swappedFrom,

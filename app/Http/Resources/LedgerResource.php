@@ -9,6 +9,7 @@ final readonly class LedgerResource extends Resource
 {
     /**
      * @param  list<LedgerPatternResource>  $patterns
+     * @param  list<LedgerSwapResource>  $swaps  Newest first.
      * @param  list<LedgerEntryResource>  $entries  Newest first.
      */
     public function __construct(
@@ -16,6 +17,7 @@ final readonly class LedgerResource extends Resource
         public string $clientName,
         public array $patterns,
         public array $entries,
+        public array $swaps,
     ) {
     }
 }

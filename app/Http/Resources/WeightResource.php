@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use NimbleShelf\Core\Matching\SwapDesk;
+use NimbleShelf\Core\Matching\MatchScore;
 
 /** How much one part of a match counts, in hundredths. */
 final readonly class WeightResource extends Resource
@@ -23,7 +23,7 @@ final readonly class WeightResource extends Resource
     public static function of(array $set): array
     {
         $weights = [];
-        foreach (SwapDesk::WEIGHTS as $part => $usual) {
+        foreach (MatchScore::WEIGHTS as $part => $usual) {
             $weights[] = new self($part, $set[$part] ?? (int) round(100 * $usual), (int) round(100 * $usual));
         }
 

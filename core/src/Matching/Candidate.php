@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NimbleShelf\Core\Matching;
 
 use NimbleShelf\Core\Mechanics\Equivalent;
+use NimbleShelf\Core\Planning\Tempo;
 
 /** One ranked replacement, with the prescription rewritten so that the effort stays. */
 final readonly class Candidate
@@ -15,6 +16,10 @@ final readonly class Candidate
      * @param  int  $reps  Repetitions at the same reserve; seconds for a hold.
      * @param  int  $repsLow  The same at the heavy end of the spread.
      * @param  int  $repsHigh  The same at the light end.
+     * @param  Tempo|null  $tempo  Slower than usual; null for the usual one.
+     * @param  bool  $isShortRange  True where only two thirds of the range are used.
+     * @param  float  $restFactor  What the prescribed rest is multiplied by, before seconds are added.
+     * @param  bool  $isReached  False where no rewriting brings the effort of the prescription.
      * @param  list<string>  $reasons
      * @param  list<string>  $lost  What this replacement does not give.
      * @param  list<string>  $changes  What in the prescription was rewritten.
@@ -29,10 +34,21 @@ final readonly class Candidate
         public int $repsLow,
         public int $repsHigh,
         public int $reserve,
+        public ?Tempo $tempo,
+        public bool $isShortRange,
+        public float $restFactor,
+        public int $restSeconds,
+        public bool $isReached,
         public array $reasons,
         public array $lost,
         public array $changes,
         public array $cautions,
     ) {
+    }
+
+    /** Seconds of rest after a set, where so many were prescribed; never less than ten. */
+    public function restAfter(int $prescribedSeconds): int
+    {
+        return max(10, (int) round($prescribedSeconds * $this->restFactor / 5) * 5 + $this->restSeconds);
     }
 }

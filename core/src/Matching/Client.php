@@ -10,6 +10,8 @@ use NimbleShelf\Core\Planning\Capacity;
 /** The person who trains, as far as the sums need to know. */
 final readonly class Client
 {
+    public Preferences $preferences;
+
     /**
      * @param  list<Limit>  $limits
      * @param  array<string, Capacity>  $capacities  By pattern.
@@ -18,7 +20,9 @@ final readonly class Client
         public Body $body,
         public array $limits = [],
         public array $capacities = [],
+        ?Preferences $preferences = null,
     ) {
+        $this->preferences = $preferences ?? Preferences::none();
     }
 
     public function has(Limit $limit): bool
@@ -28,6 +32,6 @@ final readonly class Client
 
     public function with(Limit ...$limits): self
     {
-        return new self($this->body, array_values([...$this->limits, ...$limits]), $this->capacities);
+        return new self($this->body, array_values([...$this->limits, ...$limits]), $this->capacities, $this->preferences);
     }
 }

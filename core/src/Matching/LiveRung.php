@@ -5,17 +5,28 @@ declare(strict_types=1);
 namespace NimbleShelf\Core\Matching;
 
 use NimbleShelf\Core\Exception\InvalidQuantity;
+use NimbleShelf\Core\Matching\Internal\Place;
 use NimbleShelf\Core\Mechanics\BandSetup;
 use NimbleShelf\Core\Mechanics\Setting;
+use NimbleShelf\Core\Planning\Tempo;
 
-/** A rung whose setting is moved by hand within what the thing and the body allow. */
+/** A rung whose setting is moved by hand within what the thing, the furniture and the body allow. */
 final class LiveRung
 {
-    private const STANCE_M = [0.2, 1.0];
+    private const STANCE_CM = [20.0, 100.0];
 
-    private const GRIP_M = [0.0, 0.5];
+    private const GRIP_CM = [0.0, 50.0];
 
-    private const ANCHOR_M = [0.2, 2.5];
+    private const ANCHOR_CM = [20.0, 250.0];
+
+    private const LOWER_SECONDS = [1.0, 6.0];
+
+    private const PAUSE_SECONDS = [0.0, 3.0];
+
+    /** What taking up band, folding it and turning a wide stance cost beside its plain set-up, seconds; our estimates. */
+    private const GRIP_SECONDS = 4;
+
+    private const FOLD_SECONDS = 6;
 
     /** Two settings are the same within this, metres and kilograms. */
     private const NEAR = 0.0101;
@@ -24,16 +35,27 @@ final class LiveRung
     public static function controls(Rung $rung): array
     {
         $band = $rung->setting->band;
+        $attachment = $rung->exercise->bandAttachment;
         $controls = [];
         if ($band !== null) {
+            $held = $attachment->joint === 'grip';
             if ($band->layout->usesStance()) {
-                $controls[] = new Control('stanceCm', 'Feet apart', 'cm', 100 * self::STANCE_M[0], 100 * self::STANCE_M[1], 1, round(100 * ($band->stanceM ?? self::STANCE_M[0])));
+                $controls[] = new Control('stanceCm', 'Feet apart', 'cm', self::STANCE_CM[0], self::STANCE_CM[1], 1, round(100 * ($band->stanceM ?? self::STANCE_CM[0] / 100)));
             }
-            $controls[] = new Control('gripCm', 'Hands below the ends', 'cm', 100 * self::GRIP_M[0], 100 * self::GRIP_M[1], 1, round(100 * $band->gripM));
-            if ($band->layout->needsAnchor() && ! $rung->exercise->bandAttachment->isBetweenLimbs) {
-                $controls[] = new Control('anchorDistanceCm', 'From the anchor', 'cm', 100 * self::ANCHOR_M[0], 100 * self::ANCHOR_M[1], 5, round(100 * $band->anchorDistanceM));
+            if ($held) {
+                $controls[] = new Control('gripCm', 'Hands below the ends', 'cm', self::GRIP_CM[0], self::GRIP_CM[1], 1, round(100 * $band->gripM));
             }
-            $controls[] = new Control('folded', 'Folded double', '', 0, 1, 1, $band->folded ? 1 : 0);
+            if ($band->layout->needsAnchor() && ! $attachment->isBetweenLimbs) {
+                $controls[] = new Control('anchorDistanceCm', 'From the anchor', 'cm', self::ANCHOR_CM[0], self::ANCHOR_CM[1], 5, round(100 * $band->anchorDistanceM));
+            }
+            if ($held || ! $attachment->isBetweenLimbs) {
+                $controls[] = new Control('folded', 'Folded double', '', 0, 1, 1, $band->folded ? 1 : 0);
+            }
+        }
+        if (count($rung->places) > 1) {
+            $stops = array_map(static fn (Place $place): array => ['value' => $place->heightCm(), 'label' => $place->label()], $rung->places);
+            usort($stops, static fn (array $one, array $two): int => $one['value'] <=> $two['value']);
+            $controls[] = new Control('supportCm', $rung->exercise->support?->isUnderFeet() === true ? 'Feet on' : 'Leaning on', 'cm', $stops[0]['value'], $stops[count($stops) - 1]['value'], 1, self::supportCm($rung->setting), $stops);
         }
         $rucksack = self::rucksack($rung);
         if ($rucksack !== null) {
@@ -41,6 +63,40 @@ final class LiveRung
         }
 
         return $controls;
+    }
+
+    /** @return list<Control> How slowly it is lowered and how long it is held at the hardest point; none for a hold or a throw. */
+    public static function tempoControls(Rung $rung, Tempo $tempo): array
+    {
+        return KeptEffort::slows($rung->exercise) ? [
+            new Control('lowerSeconds', 'Lowering', 's', self::LOWER_SECONDS[0], self::LOWER_SECONDS[1], 1, $tempo->lower),
+            new Control('pauseSeconds', 'Pause', 's', self::PAUSE_SECONDS[0], self::PAUSE_SECONDS[1], 1, $tempo->pause),
+        ] : [];
+    }
+
+    /**
+     * The tempo that was set by hand, and what else was moved.
+     *
+     * @param  array<string, float>  $moved
+     * @return array{Tempo|null, array<string, float>} Null where the tempo was left alone.
+     *
+     * @throws InvalidQuantity If a tempo is out of range, or the movement has none to change.
+     */
+    public static function tempoIn(array $moved, Rung $rung): array
+    {
+        $usual = Tempo::of(...$rung->exercise->tempo);
+        $tempo = null;
+        foreach (self::tempoControls($rung, $usual) as $control) {
+            if (isset($moved[$control->name])) {
+                InvalidQuantity::unlessBetween($control->name, $moved[$control->name], $control->least, $control->most, $control->unit);
+                $seconds = (int) round($moved[$control->name]);
+                $tempo ??= $usual;
+                $tempo = $control->name === 'lowerSeconds' ? $tempo->lowering($seconds) : $tempo->pausing($seconds);
+                unset($moved[$control->name]);
+            }
+        }
+
+        return [$tempo, $moved];
     }
 
     /**
@@ -60,7 +116,17 @@ final class LiveRung
             $control = $controls[$name] ?? throw InvalidQuantity::because($name, 'There is nothing of that kind to move here.');
             InvalidQuantity::unlessBetween($name, $value, $control->least, $control->most, $control->unit);
         }
-        $setting = $base->setting;
+
+        return self::placed(self::with($base, self::settingWith($base->setting, $moved)), $moved['supportCm'] ?? null);
+    }
+
+    /**
+     * A setting with its band or fill moved, unchecked.
+     *
+     * @param  array<string, float>  $moved
+     */
+    public static function settingWith(Setting $setting, array $moved): Setting
+    {
         if ($setting->band !== null) {
             $band = $setting->band;
             $setting = $setting->withBand(new BandSetup(
@@ -75,11 +141,28 @@ final class LiveRung
                 limitRatio: $band->limitRatio,
             ));
         }
-        if (isset($moved['massKg'])) {
-            $setting = $setting->withMassKg($moved['massKg']);
+
+        return isset($moved['massKg']) ? $setting->withMassKg($moved['massKg']) : $setting;
+    }
+
+    /** The rung with another setting of the same band or fill; words and set-up time follow. */
+    public static function with(Rung $base, Setting $setting): Rung
+    {
+        if ($base->bare !== null && $base->place !== null) {
+            return $base->place->with(self::with($base->bare, $setting->withHeights(0.0, 0.0)))->movableTo($base->places);
+        }
+        $words = $base->words;
+        $seconds = $base->setUpSeconds;
+        if ($setting->band !== null && $base->setting->band !== null) {
+            $before = self::layout($base, $base->setting->band, $base->setting->limbs);
+            $words = str_replace($before, self::layout($base, $setting->band, $setting->limbs), $words);
+            $seconds += self::easeSeconds($setting->band) - self::easeSeconds($base->setting->band);
+        }
+        if (self::rucksack($base) !== null) {
+            $words = (string) preg_replace('/packed to [\d.]+ kg/', 'packed to '.SettingInWords::kg($setting->massKg).' kg', $words);
         }
 
-        return self::with($base, $setting);
+        return new Rung($base->exercise, $setting, $base->things, $base->certainty, $words, $seconds, places: $base->places);
     }
 
     /**
@@ -103,11 +186,40 @@ final class LiveRung
         return null;
     }
 
+    private static function placed(Rung $rung, ?float $supportCm): Rung
+    {
+        if ($supportCm === null) {
+            return $rung;
+        }
+        foreach ($rung->places as $place) {
+            if (abs($place->heightCm() - $supportCm) < 0.6) {
+                $bare = $rung->bare ?? $rung;
+
+                return $place->with(new Rung($bare->exercise, $bare->setting, $bare->things, $bare->certainty, $bare->words, $bare->setUpSeconds))->movableTo($rung->places);
+            }
+        }
+
+        throw InvalidQuantity::because('supportCm', sprintf('Nothing on the shelf is %.0f cm high and serves.', $supportCm));
+    }
+
+    private static function layout(Rung $rung, BandSetup $band, ?int $limbs): string
+    {
+        return SettingInWords::layout($band, $limbs === 1, $rung->exercise->bandAttachment);
+    }
+
+    private static function easeSeconds(BandSetup $band): int
+    {
+        return ($band->gripM > 0 ? self::GRIP_SECONDS : 0) + ($band->folded ? self::FOLD_SECONDS : 0);
+    }
+
     /** @return array<string, float> Where the controls of a rung would stand for a setting. */
     private static function readings(Rung $rung, Setting $setting): array
     {
         $readings = [];
         foreach (self::controls($rung) as $control) {
+            if ($control->name === 'supportCm') {
+                continue;
+            }
             $readings[$control->name] = match ($control->name) {
                 'stanceCm' => 100 * ($setting->band->stanceM ?? 0.0),
                 'gripCm' => 100 * ($setting->band->gripM ?? 0.0),
@@ -123,7 +235,8 @@ final class LiveRung
     private static function sameButForControls(Setting $one, Setting $two): bool
     {
         if ($one->implement !== $two->implement || ($one->limbs ?? 2) !== ($two->limbs ?? 2)
-            || abs($one->supportHeightM - $two->supportHeightM) > self::NEAR || abs($one->footHeightM - $two->footHeightM) > self::NEAR) {
+            || abs($one->supportHeightM - $two->supportHeightM) > self::NEAR || abs($one->footHeightM - $two->footHeightM) > self::NEAR
+            || ($one->implement !== 'rucksack' && abs($one->massKg - $two->massKg) > self::NEAR)) {
             return false;
         }
         if ($one->band === null || $two->band === null) {
@@ -135,19 +248,9 @@ final class LiveRung
             && (! $one->band->layout->needsAnchor() || abs($one->band->anchorHeightM - $two->band->anchorHeightM) <= self::NEAR);
     }
 
-    private static function with(Rung $base, Setting $setting): Rung
+    private static function supportCm(Setting $setting): float
     {
-        $words = $base->words;
-        if ($setting->band !== null && $base->things !== []) {
-            // Where it is done stands behind a semicolon and does not move.
-            $place = strstr($base->words, '; ');
-            $words = ucfirst($base->things[0]->name).': '.SettingInWords::layout($setting->band, $setting->limbs === 1, $base->exercise->bandAttachment)
-                .($setting->band->folded ? ', folded double' : '').($place === false ? '' : $place);
-        } elseif (self::rucksack($base) !== null) {
-            $words = (string) preg_replace('/packed to [\d.]+ kg/', 'packed to '.SettingInWords::kg($setting->massKg).' kg', $base->words);
-        }
-
-        return new Rung($base->exercise, $setting, $base->things, $base->certainty, $words, $base->setUpSeconds);
+        return round(100 * max($setting->supportHeightM, $setting->footHeightM));
     }
 
     private static function rucksack(Rung $rung): ?Thing

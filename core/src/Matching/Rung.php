@@ -5,13 +5,18 @@ declare(strict_types=1);
 namespace NimbleShelf\Core\Matching;
 
 use NimbleShelf\Core\Catalogue\Exercise;
+use NimbleShelf\Core\Matching\Internal\Place;
 use NimbleShelf\Core\Mechanics\Certainty;
 use NimbleShelf\Core\Mechanics\Setting;
 
 /** One setting of one exercise that a shelf allows, before it is known how heavy it is. */
 final readonly class Rung
 {
-    /** @param  list<Thing>  $things What must be at hand. */
+    /**
+     * @param  list<Thing>  $things  What must be at hand.
+     * @param  self|null  $bare  The same without the furniture it is done on; null where there is none.
+     * @param  list<Place>  $places  Where else it can be done, this place among them; empty where nothing is to choose.
+     */
     public function __construct(
         public Exercise $exercise,
         public Setting $setting,
@@ -19,6 +24,15 @@ final readonly class Rung
         public Certainty $certainty,
         public string $words,
         public int $setUpSeconds,
+        public ?self $bare = null,
+        public ?Place $place = null,
+        public array $places = [],
     ) {
+    }
+
+    /** @param  list<Place>  $places */
+    public function movableTo(array $places): self
+    {
+        return count($places) < 2 ? $this : new self($this->exercise, $this->setting, $this->things, $this->certainty, $this->words, $this->setUpSeconds, $this->bare, $this->place, $places);
     }
 }

@@ -12,17 +12,22 @@ use NimbleShelf\Core\Mechanics\Certainty;
 use NimbleShelf\Core\Mechanics\LoadPoint;
 use NimbleShelf\Core\Mechanics\Setting;
 
-/** Lists the settings of an exercise that the things on a shelf allow, and why other things do not serve. */
+/**
+ * Lists the settings of an exercise that the things on a shelf allow, and why other things do not serve.
+ *
+ * A band stands in the list once for every way it can be rigged, held at its ends; how far it is gripped, folded or
+ * stepped away from is for BandSolver to find.
+ */
 final class RungFinder
 {
     /** Stances tried for a band below both feet, metres. */
     private const STANCES_M = [0.30, 0.50, 0.70];
 
-    /** How far below its end a band is held, metres: a handle, a hand, a forearm's half. */
-    private const GRIPS_M = [0.0, 0.10, 0.20, 0.30];
-
     /** Step of a packed rucksack, kilograms: about a large bottle. */
     private const FILL_STEP_KG = 2.0;
+
+    /** What holding two things at once costs beside setting each up, seconds; our estimate. */
+    private const COMBINING_SECONDS = 15;
 
     /** Hands on a wall stand about at shoulder height / body height; our estimate. */
     private const WALL_HAND_HEIGHT = 0.75;
@@ -53,7 +58,7 @@ final class RungFinder
         $rungs = [];
         if ($exercise->usesBodyWeight) {
             foreach ($places as $place) {
-                $rungs[] = $place->with(new Rung($exercise, Setting::bodyWeight(), [], Certainty::Weighed, $this->bodyWeightWords($exercise), $exercise->setUpSeconds));
+                $rungs[] = $place->with(new Rung($exercise, Setting::bodyWeight(), [], Certainty::Weighed, $this->bodyWeightWords($exercise), $exercise->setUpSeconds))->movableTo($places);
             }
         }
         // A load goes with the floor where the floor will do, else with the first support that serves.
@@ -61,6 +66,7 @@ final class RungFinder
         if ($place === null) {
             return ['rungs' => $rungs, 'problems' => $problems];
         }
+        $bare = [];
         foreach ($shelf as $thing) {
             if ($thing->outOfService !== null) {
                 if ($this->couldServe($exercise, $thing)) {
@@ -70,13 +76,61 @@ final class RungFinder
                 continue;
             }
             $found = $thing->band !== null
-                ? $this->withBand($exercise, $client, $home, $thing, $place)
-                : $this->withLoad($exercise, $client, $shelf, $thing, $place);
-            $rungs = [...$rungs, ...$found['rungs']];
+                ? $this->withBand($exercise, $client, $home, $thing)
+                : $this->withLoad($exercise, $client, $shelf, $thing);
+            $bare = [...$bare, ...$found['rungs']];
             $problems = [...$problems, ...$found['problems']];
         }
 
+        foreach ([...$bare, ...$this->combined($exercise, $bare)] as $rung) {
+            $rungs[] = $place->with($rung)->movableTo($places);
+        }
+
         return ['rungs' => $rungs, 'problems' => array_values(array_unique($problems))];
+    }
+
+    /**
+     * A band on top of a weight, where both can be held safely: the weight on the back or the hips, or a loop or flat
+     * band round the hand that holds it. A tube's handle leaves no room for another; above the head nothing is combined.
+     *
+     * @param  list<Rung>  $rungs  Of single things.
+     * @return list<Rung>
+     */
+    private function combined(Exercise $exercise, array $rungs): array
+    {
+        if ($exercise->has('overhead') || $exercise->isHold || $exercise->pattern === 'power' || $exercise->bandAttachment->isBetweenLimbs) {
+            return [];
+        }
+        $combined = [];
+        foreach ($rungs as $band) {
+            if ($band->setting->band === null) {
+                continue;
+            }
+            $stanceM = $band->setting->band->stanceM;
+            if ($stanceM !== null && $stanceM !== self::STANCES_M[0]) {
+                continue;
+            }
+            foreach ($rungs as $weight) {
+                $setting = $weight->setting;
+                if ($setting->band !== null || $setting->massKg <= 0 || ($setting->limbs ?? 2) !== ($band->setting->limbs ?? 2)) {
+                    continue;
+                }
+                $inHands = in_array($exercise->loadPointFor($setting->implement), [LoadPoint::Hands, LoadPoint::Goblet, LoadPoint::OneSide], true);
+                if ($inHands && $exercise->bandAttachment->joint === 'grip' && ! in_array($band->setting->implement, ['long-loop', 'flat-band'], true)) {
+                    continue;
+                }
+                $combined[] = new Rung(
+                    $exercise,
+                    $setting->withBand($band->setting->band),
+                    [...$weight->things, ...$band->things],
+                    $weight->certainty->sigma() > $band->certainty->sigma() ? $weight->certainty : $band->certainty,
+                    SettingInWords::combined($weight->words, $band->words),
+                    $weight->setUpSeconds + $band->setUpSeconds - $exercise->setUpSeconds + self::COMBINING_SECONDS,
+                );
+            }
+        }
+
+        return $combined;
     }
 
     /**
@@ -203,7 +257,7 @@ final class RungFinder
      * @param  list<Thing>  $shelf
      * @return array{rungs: list<Rung>, problems: list<string>}
      */
-    private function withLoad(Exercise $exercise, Client $client, array $shelf, Thing $thing, Place $place): array
+    private function withLoad(Exercise $exercise, Client $client, array $shelf, Thing $thing): array
     {
         $implement = $this->implementOf($thing);
         $point = $exercise->loadPointFor($implement);
@@ -215,7 +269,7 @@ final class RungFinder
             return ['rungs' => [], 'problems' => [$problem]];
         }
         if ($thing->kind === 'rucksack') {
-            return ['rungs' => array_map($place->with(...), $this->packed($exercise, $shelf, $thing)), 'problems' => []];
+            return ['rungs' => $this->packed($exercise, $shelf, $thing), 'problems' => []];
         }
 
         $rungs = [];
@@ -225,6 +279,9 @@ final class RungFinder
                 $rungs[] = new Rung($exercise, Setting::of($implement, $massKg), [$thing], $thing->certainty, $this->heldWords($point, $thing, $plain), $exercise->setUpSeconds);
             } elseif ($thing->count >= 2) {
                 $rungs[] = new Rung($exercise, Setting::of($implement, $massKg, perHand: true), [$thing], $thing->certainty, sprintf('%s kg in each hand: two %s', $plain, $this->plural($thing->name)), $exercise->setUpSeconds);
+                $rungs[] = $exercise->effort->isOfArms()
+                    ? new Rung($exercise, Setting::of($implement, $massKg, perHand: true, limbs: 1), [$thing], $thing->certainty, sprintf('%s kg in one hand: one %s, one arm at a time', $plain, $thing->name), $exercise->setUpSeconds + 5)
+                    : new Rung($exercise, Setting::of($implement, $massKg), [$thing], $thing->certainty, sprintf('%s kg held in both hands: one %s', $plain, $thing->name), $exercise->setUpSeconds);
             } elseif ($exercise->effort->isOfArms()) {
                 $rungs[] = new Rung($exercise, Setting::of($implement, $massKg, perHand: true, limbs: 1), [$thing], $thing->certainty, sprintf('%s kg in one hand: the %s, one arm at a time', $plain, $thing->name), $exercise->setUpSeconds + 5);
             } else {
@@ -232,7 +289,7 @@ final class RungFinder
             }
         }
 
-        return ['rungs' => array_map($place->with(...), $rungs), 'problems' => []];
+        return ['rungs' => $rungs, 'problems' => []];
     }
 
     private function handlingProblem(Exercise $exercise, Thing $thing, LoadPoint $point, Client $client): ?string
@@ -285,7 +342,7 @@ final class RungFinder
     /**
      * @return array{rungs: list<Rung>, problems: list<string>}
      */
-    private function withBand(Exercise $exercise, Client $client, Home $home, Thing $thing, Place $place): array
+    private function withBand(Exercise $exercise, Client $client, Home $home, Thing $thing): array
     {
         if ($exercise->bandLayouts === [] || $thing->band === null || ($thing->kind === 'mini-loop' && ! $exercise->bandAttachment->isBetweenLimbs)) {
             return ['rungs' => [], 'problems' => []];
@@ -301,27 +358,24 @@ final class RungFinder
             }
             foreach ($anchors as $anchor) {
                 foreach ($layout->usesStance() ? self::STANCES_M : [null] as $stanceM) {
-                    foreach (self::GRIPS_M as $gripM) {
-                        $setup = new BandSetup(
-                            band: $thing->band,
-                            layout: $layout,
-                            stanceM: $stanceM,
-                            gripM: $gripM,
-                            loop: $thing->kind === 'long-loop' || $thing->kind === 'mini-loop',
-                            anchorHeightM: $anchor['heightM'],
-                            anchorDistanceM: $exercise->bandAttachment->distanceM,
-                            limitRatio: $thing->limitRatio,
-                        );
-                        $oneArm = $layout === BandLayout::OneFoot && $exercise->effort->isOfArms();
-                        $rungs[] = $place->with(new Rung(
-                            $exercise,
-                            Setting::of($thing->kind, band: $setup, limbs: $oneArm ? 1 : null),
-                            [$thing],
-                            $thing->certainty,
-                            ucfirst($thing->name).': '.SettingInWords::layout($setup, $oneArm, $exercise->bandAttachment),
-                            $exercise->setUpSeconds + 10,
-                        ));
-                    }
+                    $setup = new BandSetup(
+                        band: $thing->band,
+                        layout: $layout,
+                        stanceM: $stanceM,
+                        loop: $thing->kind === 'long-loop' || $thing->kind === 'mini-loop',
+                        anchorHeightM: $anchor['heightM'],
+                        anchorDistanceM: $exercise->bandAttachment->distanceM,
+                        limitRatio: $thing->limitRatio,
+                    );
+                    $oneArm = $layout === BandLayout::OneFoot && $exercise->effort->isOfArms();
+                    $rungs[] = new Rung(
+                        $exercise,
+                        Setting::of($thing->kind, band: $setup, limbs: $oneArm ? 1 : null),
+                        [$thing],
+                        $thing->certainty,
+                        ucfirst($thing->name).': '.SettingInWords::layout($setup, $oneArm, $exercise->bandAttachment),
+                        $exercise->setUpSeconds + 10,
+                    );
                 }
             }
         }

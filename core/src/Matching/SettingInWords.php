@@ -69,7 +69,21 @@ final class SettingInWords
             BandLayout::AnchoredMiddle, BandLayout::AnchoredEnd => sprintf('anchored %.0f cm up, %.0f cm away', $setup->anchorHeightM * 100, $setup->anchorDistanceM * 100),
         };
 
-        return $where.($setup->gripM > 0 ? sprintf(', hands %.0f cm below the ends', $setup->gripM * 100) : ', hands at the ends');
+        $held = match ($attachment?->joint) {
+            'ankle' => ', the end round the ankle',
+            'knee' => ', the end just above the knee',
+            'hip' => ', across the hips',
+            'shoulder' => ', across the shoulders',
+            default => $setup->gripM > 0 ? sprintf(', hands %.0f cm below the ends', $setup->gripM * 100) : ', hands at the ends',
+        };
+
+        return $where.$held.($setup->folded ? ', folded double' : '');
+    }
+
+    /** A weight and a band used together. */
+    public static function combined(string $weight, string $band): string
+    {
+        return $weight.', and the '.lcfirst($band);
     }
 
     /** A mass without trailing noughts, two decimals at most. */

@@ -21,11 +21,17 @@ final readonly class ShelfRungs
     /** Rungs closer together than this count as one, fraction: less than anyone feels. Our estimate. */
     public const ALIKE = 0.02;
 
+    /** Rungs of the same band lie at least this far apart. */
+    private const BAND_APART = 1.06;
+
     private RungFinder $finder;
+
+    private BandSolver $bands;
 
     public function __construct(private ResistanceModel $model)
     {
         $this->finder = new RungFinder;
+        $this->bands = new BandSolver($model);
     }
 
     /**
@@ -71,13 +77,14 @@ final readonly class ShelfRungs
      */
     public function distinct(Exercise $exercise, Client $client, array $shelf, Home $home, School $school = School::Mean): array
     {
-        $rungs = [];
-        $last = 0.0;
+        $rungs = $last = [];
         foreach ($this->usable($exercise, $client, $shelf, $home, $school) as ['rung' => $rung, 'wholeKg' => $wholeKg]) {
-            if ($wholeKg < $last * (1 + self::ALIKE)) {
+            $things = implode('+', array_map(static fn (Thing $thing): string => $thing->id, $rung->things));
+            // Two loads that feel alike are one rung; of one band, whose every centimetre is another, a step apart is near enough.
+            if ($wholeKg < max($last['any'] ?? 0.0, $rung->setting->band === null ? 0.0 : ($last[$things] ?? 0.0) * self::BAND_APART) * (1 + self::ALIKE)) {
                 continue;
             }
-            $last = $wholeKg;
+            $last['any'] = $last[$things] = $wholeKg;
             $rungs[] = ['rung' => $rung, 'equivalent' => $this->model->equivalent($exercise, $client->body, $rung->setting, $school, $rung->certainty)];
         }
 
@@ -96,11 +103,13 @@ final readonly class ShelfRungs
         if (Cautions::against($exercise, $client, $home) !== []) {
             return [];
         }
-        $usable = [];
+        $usable = $rungs = [];
         foreach ($this->finder->rungs($exercise, $client, $home, $shelf)['rungs'] as $rung) {
-            if ($only !== null && ! $only($rung)) {
-                continue;
+            if ($only === null || $only($rung)) {
+                $rungs = [...$rungs, ...$this->bands->steps($rung, $client->body, $school, $exercise->pattern)];
             }
+        }
+        foreach ($rungs as $rung) {
             try {
                 $curve = $this->model->curve($exercise, $client->body, $rung->setting);
             } catch (InvalidQuantity) {

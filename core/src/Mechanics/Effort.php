@@ -43,6 +43,12 @@ enum Effort: string
         };
     }
 
+    /** True where several joints share the work: presses, rows, squats, hinges. */
+    public function isCompound(): bool
+    {
+        return $this->isReach() || $this === self::Hip;
+    }
+
     /** True where arms do the work, so that one arm can do it alone. */
     public function isOfArms(): bool
     {

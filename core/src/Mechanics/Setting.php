@@ -11,7 +11,7 @@ final readonly class Setting
 {
     private const KEYS = ['implement', 'mass_kg', 'per_hand', 'band', 'support_height_cm', 'foot_height_cm', 'limbs'];
 
-    private const BAND_KEYS = ['rest_length_cm', 'a_n', 'b_n', 'layout', 'stance_cm', 'grip_cm', 'folded', 'anchor_height_cm', 'anchor_distance_cm', 'limit_ratio'];
+    private const BAND_KEYS = ['rest_length_cm', 'a_n', 'b_n', 'layout', 'stance_cm', 'grip_cm', 'folded', 'anchor_height_cm', 'anchor_distance_cm', 'limit_ratio', 'loop'];
 
     /**
      * @param  string  $implement  `dumbbell`, `kettlebell`, `rucksack`, `object`, `tube`, …, or `body-weight`.
@@ -112,7 +112,7 @@ final readonly class Setting
             stanceM: $stanceCm === null ? null : $stanceCm / 100,
             gripM: ($of('grip_cm', 0, 200, 'cm') ?? 0.0) / 100,
             folded: self::yesOrNo($data, 'folded', 'setting.band.folded'),
-            loop: $isLoop,
+            loop: $isLoop || self::yesOrNo($data, 'loop', 'setting.band.loop'),
             anchorHeightM: ($of('anchor_height_cm', 0, 300, 'cm') ?? 100.0) / 100,
             anchorDistanceM: ($of('anchor_distance_cm', 0, 500, 'cm') ?? 60.0) / 100,
             limitRatio: $of('limit_ratio', 1.1, 3.0, 'times its length') ?? Band::DEFAULT_LIMIT,
@@ -158,6 +158,8 @@ final readonly class Setting
             'anchor_height_cm' => $this->band->layout->needsAnchor() ? round($this->band->anchorHeightM * 100, 3) : null,
             'anchor_distance_cm' => $this->band->layout->needsAnchor() ? round($this->band->anchorDistanceM * 100, 3) : null,
             'limit_ratio' => $this->band->limitRatio,
+            // The implement says it, unless a weight is used with the loop.
+            'loop' => $this->band->loop && ! str_contains($this->implement, 'loop') ? true : null,
         ], static fn (mixed $value): bool => $value !== null);
 
         return array_filter([
@@ -211,6 +213,7 @@ final readonly class Setting
             && $this->band->folded === $other->band->folded
             && $near($this->band->band->restLengthM, $other->band->band->restLengthM)
             && $near($this->band->stanceM ?? 0.0, $other->band->stanceM ?? 0.0)
+            && (! $this->band->layout->needsAnchor() || ($near($this->band->anchorHeightM, $other->band->anchorHeightM) && $near($this->band->anchorDistanceM, $other->band->anchorDistanceM)))
             && $near($this->band->gripM, $other->band->gripM);
     }
 

@@ -37,6 +37,30 @@ final readonly class Tempo
         return new self($lower, $pause, $lift, $top);
     }
 
+    /** The same, lowered in so many seconds. */
+    public function lowering(int $seconds): self
+    {
+        return new self($seconds, $this->pause, $this->lift, $this->top);
+    }
+
+    /** The same, held for so many seconds where it is hardest. */
+    public function pausing(int $seconds): self
+    {
+        return new self($this->lower, $seconds, $this->lift, $this->top);
+    }
+
+    /** @return array{lower: int, pause: int, lift: int, top: int} */
+    public function toArray(): array
+    {
+        return ['lower' => $this->lower, 'pause' => $this->pause, 'lift' => $this->lift, 'top' => $this->top];
+    }
+
+    /** "4 s down, 2 s held, 1 s up". */
+    public function inWords(): string
+    {
+        return sprintf('%d s down, %s%d s up', $this->lower, $this->pause > 0 ? "{$this->pause} s held, " : '', $this->lift);
+    }
+
     public function secondsPerRepetition(): int
     {
         return $this->lower + $this->pause + $this->lift + $this->top;
@@ -52,6 +76,15 @@ final readonly class Tempo
         $extra = max(0, $this->secondsPerRepetition() - $usual->secondsPerRepetition());
 
         return $repetitions * max(self::LEAST_LEFT, 1 - self::LOST_PER_EXTRA_SECOND * $extra);
+    }
+
+    /**
+     * Repetitions a set at this tempo would have had at the usual one, with the same reserve; the way back of
+     * `repetitionsFrom()`.
+     */
+    public function repetitionsAtUsual(float $repetitions, float $reserve, self $usual): float
+    {
+        return ($repetitions + $reserve) / $this->repetitionsFrom(1.0, $usual) - $reserve;
     }
 
     /**

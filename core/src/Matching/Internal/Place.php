@@ -50,6 +50,20 @@ final readonly class Place
             $rung->certainty,
             $rung->things === [] ? ucfirst($this->words) : "{$rung->words}; {$this->words}",
             $rung->setUpSeconds + self::SET_UP_SECONDS,
+            bare: $rung,
+            place: $this,
         );
+    }
+
+    /** Height of whatever is leaned or stood on, centimetres; 0 on the floor. */
+    public function heightCm(): float
+    {
+        return round(100 * max($this->supportM, $this->footM));
+    }
+
+    /** For a choice among places: "kitchen table, 75 cm". */
+    public function label(): string
+    {
+        return $this->thing === null ? 'the floor' : sprintf('%s, %.0f cm', $this->thing->name, $this->heightCm());
     }
 }

@@ -1,5 +1,7 @@
 // Made by `php artisan nimble:types` from app/Http/Resources. Do not edit by hand.
 
+export type Occasion = 'missing' | 'less-time' | 'sore'
+
 export type SessionState = 'planned' | 'running' | 'done'
 
 /** One thing that would open more, with the arithmetic. */
@@ -22,6 +24,12 @@ export interface Anchor {
   id: string
   heightCm: number
   kind: string
+}
+
+/** What was changed at one go, and how to take it back. */
+export interface AppliedReplan {
+  batch: string
+  changed: number
 }
 
 /** Who looked at or changed health answers, and when. */
@@ -116,6 +124,8 @@ export interface Candidate {
   name: string
   words: string
   implement: string
+  /** As it is offered, for moving it by hand. */
+  setting: Record<string, unknown>
   equivalent: Equivalent
   matchPercent: number
   parts: MatchPart[]
@@ -123,6 +133,10 @@ export interface Candidate {
   repsLow: number
   repsHigh: number
   reserve: number
+  /** Slower than usual, in words; null for the usual one. */
+  tempo: string | null
+  /** False where no rewriting brings the effort that was prescribed. */
+  isReached: boolean
   isHold: boolean
   perSide: boolean
   shapeDifference: number
@@ -247,6 +261,8 @@ export interface Control {
   most: number
   step: number
   value: number
+  /** The only values there are; empty where every step will do. */
+  stops: Stop[]
 }
 
 /** A jump between two neighbouring loads that is hard to bridge with repetitions. */
@@ -505,6 +521,10 @@ export interface Item {
   isHold: boolean
   perSide: boolean
   restSeconds: number
+  /** Slower than usual, in words; null for the usual one. */
+  tempo: string | null
+  /** Why it is left out today; null where it is done. */
+  leftOut: string | null
   /** False where the shelf cannot serve it as it stands. */
   servable: boolean
   problems: string[]
@@ -566,6 +586,8 @@ export interface Ledger {
   patterns: LedgerPattern[]
   /** Newest first. */
   entries: LedgerEntry[]
+  /** Newest first. */
+  swaps: LedgerSwap[]
 }
 
 /** One rung of the shelf for a pattern. */
@@ -580,6 +602,21 @@ export interface LedgerRung {
   label: string
   current: boolean
   next: boolean
+}
+
+/** One change of what was prescribed. */
+export interface LedgerSwap {
+  id: number
+  /** When it was made. */
+  on: string
+  /** Which session it was made for; empty where that is gone. */
+  session: string
+  /** What asked for it. */
+  occasion: string
+  from: string
+  to: string
+  why: string
+  isUndone: boolean
 }
 
 /** One limit, or one thing about the room, and what it switches off. */
@@ -814,6 +851,47 @@ export interface Recipe {
   parts: FillPart[]
 }
 
+/** One exercise of a session planned anew: what it was, and what it becomes. */
+export interface ReplanChange {
+  itemId: number
+  /** `swap`, `fewer-sets`, `left-out` or `stays`. */
+  kind: string
+  /** What stood there, in words. */
+  from: string
+  why: string
+  name: string
+  /** The new setting; empty where it stays. */
+  words: string
+  sets: number
+  reps: number
+  repsLow: number
+  repsHigh: number
+  reserve: number
+  tempo: string | null
+  isHold: boolean
+  perSide: boolean
+  matchPercent: number | null
+  equivalent: Equivalent | null
+  /** What changes and what is lost. */
+  notes: string[]
+  cautions: string[]
+}
+
+/** A session planned anew: every exercise still to be done, changed or not. */
+export interface Replan {
+  sessionId: number
+  sessionName: string
+  clientId: number
+  clientName: string
+  occasion: Occasion
+  /** What happened, in words. */
+  title: string
+  changes: ReplanChange[]
+  /** For what is left, set-up and rests included; estimated. */
+  minutesBefore: number
+  minutesAfter: number
+}
+
 /** The trainer's day. */
 export interface Round {
   date: string
@@ -927,6 +1005,12 @@ export interface Step {
   side: string | null
   /** What follows the set. */
   restSeconds: number
+}
+
+/** One of the values a control can take. */
+export interface Stop {
+  value: number
+  label: string
 }
 
 /** What a check of a support comes to. */

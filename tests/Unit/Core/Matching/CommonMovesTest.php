@@ -48,7 +48,7 @@ it('reaches for what a trainer would', function (string $exercise, array $settin
     'kettlebell gone: a packed rucksack' => ['goblet-squat', ['implement' => 'kettlebell', 'mass_kg' => 16], [MOVES_PACK, MOVES_SACKS], [], ['rucksack-front-squat', 'rucksack-squat'], 'rucksack'],
     'dumbbells gone, jugs of the same mass' => ['overhead-press', EACH + ['mass_kg' => 10], [MOVES_JUGS, MOVES_TUBE], [], ['overhead-press'], 'object'],
     'rows with what has a handle' => ['bent-over-row', EACH + ['mass_kg' => 11], [MOVES_JUGS], [], ['bent-over-row', 'alternating-row'], 'object'],
-    'rows with a band below both feet' => ['bent-over-row', EACH + ['mass_kg' => 8], [MOVES_TUBE], [], ['bent-over-row'], 'tube'],
+    'rows with a band round the feet' => ['bent-over-row', EACH + ['mass_kg' => 8], [MOVES_TUBE], [], ['bent-over-row', 'band-seated-row'], 'tube'],
     'curls: a band that is strong enough before a bottle that is not' => ['biceps-curl', EACH + ['mass_kg' => 8], [['a_n' => 45, 'b_n' => 38] + MOVES_TUBE, MOVES_BOTTLES], [], ['biceps-curl', 'hammer-curl'], 'tube'],
     'side of the shoulder: a bottle is enough' => ['lateral-raise', EACH + ['mass_kg' => 2], [MOVES_BOTTLES], [], ['lateral-raise', 'bent-elbow-lateral-raise'], 'object'],
     'lunges under a rucksack' => ['split-squat', EACH + ['mass_kg' => 10], [MOVES_PACK, MOVES_SACKS], [], ['split-squat'], 'rucksack'],

@@ -7,6 +7,7 @@ use NimbleShelf\Core\Matching\Candidate;
 use NimbleShelf\Core\Matching\Client;
 use NimbleShelf\Core\Matching\Home;
 use NimbleShelf\Core\Matching\Limit;
+use NimbleShelf\Core\Matching\MatchScore;
 use NimbleShelf\Core\Matching\Prescription;
 use NimbleShelf\Core\Matching\SwapDesk;
 use NimbleShelf\Core\Matching\SwapResult;
@@ -246,11 +247,11 @@ it('explains a match part by part', function (): void {
 
 it('scales weights to add up to one and refuses what cannot be', function (): void {
     $prescription = Prescription::of('floor-press', Setting::fromArray(TWELVE_EACH), 3, 10, 2, Goal::Muscle);
-    $desk = new SwapDesk(Shipped::catalogue(), Shipped::model(), ['effort' => 3, 'movement' => 1, 'muscles' => 0, 'limbs' => 0, 'shape' => 0, 'set-up' => 0]);
+    $desk = new SwapDesk(Shipped::catalogue(), Shipped::model(), ['effort' => 3, 'movement' => 1, 'muscles' => 0, 'limbs' => 0, 'shape' => 0, 'set-up' => 0, 'liking' => 0]);
     $best = $desk->rank($prescription, new Client(Body::of(1.72, 74)), Shipped::shelf(pair(10)), Home::of())->candidates[0];
     expect(array_sum(array_map(static fn ($part): float => $part->weight, $best->parts)))->toEqualWithDelta(1, 1e-12)
         ->and(array_column(array_map(static fn ($part): array => ['name' => $part->name, 'weight' => $part->weight], $best->parts), 'weight', 'name')['effort'])->toEqualWithDelta(0.75, 1e-12);
     expect(fn () => new SwapDesk(Shipped::catalogue(), Shipped::model(), ['effort' => -1]))->toThrow(InvalidQuantity::class, 'weights.effort')
         ->and(fn () => new SwapDesk(Shipped::catalogue(), Shipped::model(), ['luck' => 1]))->toThrow(InvalidQuantity::class)
-        ->and(fn () => new SwapDesk(Shipped::catalogue(), Shipped::model(), array_fill_keys(array_keys(SwapDesk::WEIGHTS), 0)))->toThrow(InvalidQuantity::class, 'zero');
+        ->and(fn () => new SwapDesk(Shipped::catalogue(), Shipped::model(), array_fill_keys(array_keys(MatchScore::WEIGHTS), 0)))->toThrow(InvalidQuantity::class, 'zero');
 });

@@ -1,0 +1,243 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NimbleShelf\Core\Matching;
+
+use NimbleShelf\Core\Catalogue\Exercise;
+use NimbleShelf\Core\Mechanics\ResistanceCurve;
+use NimbleShelf\Core\Planning\RepetitionMaximum;
+use NimbleShelf\Core\Planning\Tempo;
+
+/**
+ * A prescription rewritten for another load, so that the client ends a set with the same number in reserve.
+ *
+ * What is too light is made harder in the order trainers keep: one limb and more range are rungs of their own and
+ * compete by their load; then slower lowering, a pause where it is hardest, more repetitions up to thirty, and a
+ * shorter rest. What is too heavy goes back the same way: a longer rest, fewer repetitions, and below what the goal asks
+ * for a shorter range, whose load is reckoned from the curve.
+ */
+final readonly class KeptEffort
+{
+    /** Beyond this many repetitions a set no longer trains what was prescribed. */
+    public const MOST_REPS = 30;
+
+    /** No lowering is slower, no pause longer, seconds. Our choice: what a client can count without a clock. */
+    private const SLOWEST_LOWERING = 5;
+
+    private const LONGEST_PAUSE = 3;
+
+    /** What is left of a range that is cut short. */
+    public const SHORT_RANGE = 2 / 3;
+
+    /** With thirty repetitions at the slowest tempo and this many more possible, the effort counts as out of reach. */
+    private const OUT_OF_REACH = 12;
+
+    /** Repetitions fall to less than this share: the load is felt, and the rest grows. */
+    private const LONGER_REST_BELOW = 0.7;
+
+    /** Share that a mended difference still counts for. Our judgement. */
+    private const MENDED_COUNTS = 0.35;
+
+    /** Share of the rest that is taken off, seconds put on. Rules of thumb. */
+    private const SHORTER_REST = 0.5;
+
+    private const LONGER_REST_SECONDS = 30;
+
+    /**
+     * @param  float  $possible  Repetitions at the usual tempo over the whole range that leave the reserve.
+     * @param  Tempo|null  $tempo  Null for the usual one.
+     * @param  bool  $isShortRange  True where only two thirds of the range are used.
+     * @param  float  $restFactor  What the rest is multiplied by, before seconds are added.
+     * @param  int  $restSeconds  Seconds added to the rest.
+     * @param  bool  $isReached  False where even the hardest way leaves more in reserve than was asked for.
+     * @param  list<string>  $changes  What changed, and why.
+     * @param  list<string>  $lost
+     */
+    private function __construct(
+        public float $possible,
+        public int $reps,
+        public ?Tempo $tempo,
+        public bool $isShortRange,
+        public float $restFactor,
+        public int $restSeconds,
+        public bool $isReached,
+        public array $changes,
+        public array $lost,
+    ) {
+    }
+
+    /** True where slower lowering and a pause make sense: not in a hold, nor where the load flies. */
+    public static function slows(Exercise $exercise): bool
+    {
+        return ! $exercise->isHold && $exercise->pattern !== 'power' && $exercise->impact === 'none';
+    }
+
+    public static function asWritten(Prescription $prescription, ?string $note = null): self
+    {
+        return new self($prescription->reps, $prescription->reps, null, false, 1.0, 0, true, $note === null ? [] : [$note], []);
+    }
+
+    /**
+     * @param  float  $maximumKg  What the client could lift once, whole kilograms of the pattern's reference lift.
+     * @param  float  $wholeKg  What the rung comes to.
+     * @param  float  $shift  Repetitions by which the prescription is off what the maximum says of its own load.
+     * @param  bool  $mayPause  False for who must not hold under load.
+     * @param  Tempo|null  $tempo  Set by hand; null to find one.
+     * @return self|null Null where it is too heavy for one repetition.
+     */
+    public static function on(Exercise $exercise, ResistanceCurve $curve, float $maximumKg, float $wholeKg, float $shift, Prescription $prescription, int $reserve, bool $mayPause, ?Tempo $tempo = null): ?self
+    {
+        $usual = Tempo::of(...$exercise->tempo);
+        $toFailure = RepetitionMaximum::repetitionsToFailure($maximumKg, max(0.1, $wholeKg)) + $shift;
+        $possible = $toFailure - $reserve;
+        $target = $prescription->reps;
+        if ($tempo !== null) {
+            return self::atTempo($tempo, $usual, $possible, $toFailure, $reserve, $target);
+        }
+        if ($possible < $target - 0.5) {
+            return self::lessHeavy($curve, $maximumKg, $wholeKg, $shift, $possible, $prescription, $reserve);
+        }
+        $slowest = $usual;
+        foreach (self::slows($exercise) && round($possible) > $target ? self::tempos($usual, $mayPause) : [] as $slower) {
+            if ($slower->repetitionsFrom($toFailure, $usual) - $reserve < $target - 0.5) {
+                break;
+            }
+            $slowest = $slower;
+        }
+        $left = $slowest->repetitionsFrom($toFailure, $usual) - $reserve;
+        $reps = (int) round($left);
+        $changes = [];
+        if ($slowest !== $usual) {
+            $changes[] = sprintf(
+                'Too light for %d repetitions as it is%s: %s. A rule of thumb takes %d %% off the repetitions for it; the first logged set corrects that.',
+                $target,
+                $possible <= self::MOST_REPS ? sprintf(' (%d would go)', round($possible)) : '',
+                $slowest->inWords(),
+                round(100 * (1 - $slowest->repetitionsFrom(1.0, $usual))),
+            );
+        }
+        $over = $reps - self::MOST_REPS;
+        $reps = min(self::MOST_REPS, $reps);
+        if ($reps > $target) {
+            $changes[] = sprintf('%d repetitions instead of %d, near failure: %d in reserve.', $reps, $target, $reserve);
+        }
+        if ($over > 0) {
+            $changes[] = sprintf('About %d more would still go after %d: halve the rest between sets.', $over, self::MOST_REPS);
+        }
+
+        return new self(
+            possible: $possible,
+            reps: max(1, $reps),
+            tempo: $slowest === $usual ? null : $slowest,
+            isShortRange: false,
+            restFactor: $over > 0 ? self::SHORTER_REST : 1.0,
+            restSeconds: 0,
+            isReached: $over <= self::OUT_OF_REACH,
+            changes: $changes,
+            lost: $over > self::OUT_OF_REACH ? [sprintf('The effort is out of reach: even slowly, with a pause and %d repetitions, about %d would be left.', self::MOST_REPS, $reserve + $over)] : [],
+        );
+    }
+
+    /**
+     * How far this is from what was asked, as the natural logarithm of a ratio of repetitions; positive where lighter.
+     *
+     * What a rewriting mends counts for a third: the effort is there, but it is another set.
+     */
+    public function offFrom(int $reps): float
+    {
+        return self::MENDED_COUNTS * log(max(0.5, $this->possible) / $reps) + (1 - self::MENDED_COUNTS) * log($this->reps / $reps);
+    }
+
+    /** Repetitions at another load at the tempo and over the range chosen here; for the ends of a spread. */
+    public function repetitionsAt(Exercise $exercise, float $maximumKg, float $wholeKg, float $shift, int $reserve, float $rangeRatio = 1.0): int
+    {
+        $toFailure = RepetitionMaximum::repetitionsToFailure($maximumKg, max(0.1, $wholeKg * $rangeRatio)) + $shift;
+        $left = $this->tempo === null ? $toFailure : $this->tempo->repetitionsFrom($toFailure, Tempo::of(...$exercise->tempo));
+
+        return max(1, min(self::MOST_REPS, (int) round($left - $reserve)));
+    }
+
+    private static function atTempo(Tempo $tempo, Tempo $usual, float $possible, float $toFailure, int $reserve, int $target): ?self
+    {
+        $left = $tempo->repetitionsFrom($toFailure, $usual) - $reserve;
+        if ($left < 0.5) {
+            return null;
+        }
+        $reps = min(self::MOST_REPS, (int) round($left));
+        $changes = [sprintf('Tempo set by hand: %s.', $tempo->inWords())];
+        if ($reps !== $target) {
+            $changes[] = sprintf('%d repetitions instead of %d, with %d in reserve.', $reps, $target, $reserve);
+        }
+
+        return new self($possible, $reps, $tempo, false, 1.0, 0, $left <= self::MOST_REPS + self::OUT_OF_REACH, $changes, []);
+    }
+
+    private static function lessHeavy(ResistanceCurve $curve, float $maximumKg, float $wholeKg, float $shift, float $possible, Prescription $prescription, int $reserve): ?self
+    {
+        $target = $prescription->reps;
+        $least = min($target, $prescription->goal->repetitions()[0]);
+        $reps = (int) round($possible);
+        $changes = $lost = [];
+        $isShort = false;
+        if ($reps < $least) {
+            [$ratio, $where] = self::easierPart($curve);
+            $short = (int) round(min($target, RepetitionMaximum::repetitionsToFailure($maximumKg, max(0.1, $wholeKg * $ratio)) + $shift - $reserve));
+            if ($short < 1) {
+                return null;
+            }
+            if ($short > $reps) {
+                $isShort = true;
+                $changes[] = sprintf('Too heavy for %d repetitions over the whole range: %s, which takes %d %% off the load.', $least, $where, round(100 * (1 - $ratio)));
+                $lost[] = 'A third of the range.';
+                $reps = $short;
+            }
+        }
+        if ($reps < 1) {
+            return null;
+        }
+        if ($reps !== $target) {
+            $changes[] = sprintf('%d repetitions instead of %d, with %d in reserve as before.', $reps, $target, $reserve);
+        }
+        $longer = $reps < self::LONGER_REST_BELOW * $target;
+        if ($longer) {
+            $changes[] = sprintf('%d s more rest between sets: the load is felt.', self::LONGER_REST_SECONDS);
+        }
+
+        return new self($possible, $reps, null, $isShort, 1.0, $longer ? self::LONGER_REST_SECONDS : 0, true, $changes, $lost);
+    }
+
+    /**
+     * The easier two thirds of a range: how their mean compares with the whole, and how to keep to them.
+     *
+     * @return array{float, string}
+     */
+    public static function easierPart(ResistanceCurve $curve): array
+    {
+        $last = count($curve->us) - 1;
+        $cut = (int) round($last * (1 - self::SHORT_RANGE));
+        $mean = $curve->mean();
+        $of = static fn (int $from, int $count): float => $mean <= 0 ? 1.0 : ResistanceCurve::meanOf(array_slice($curve->resistance, $from, $count), array_slice($curve->effort, $from, $count)) / $mean;
+        $end = $of($cut, $last - $cut + 1);
+        $start = $of(0, $last - $cut + 1);
+
+        return $end <= $start
+            ? [min(1.0, $end), 'lower it only two thirds of the way']
+            : [min(1.0, $start), 'lift it only two thirds of the way'];
+    }
+
+    /** @return list<Tempo> Slower and slower, a second at a time. */
+    private static function tempos(Tempo $usual, bool $mayPause): array
+    {
+        $tempos = [];
+        for ($lower = $usual->lower + 1; $lower <= self::SLOWEST_LOWERING; $lower++) {
+            $tempos[] = $usual->lowering($lower);
+        }
+        $slowest = $tempos === [] ? $usual : $tempos[count($tempos) - 1];
+        for ($pause = $usual->pause + 1; $mayPause && $pause <= self::LONGEST_PAUSE; $pause++) {
+            $tempos[] = $slowest->pausing($pause);
+        }
+
+        return $tempos;
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NimbleShelf\Core\Matching;
+
+use NimbleShelf\Core\Catalogue\Catalogue;
+use NimbleShelf\Core\Catalogue\Exercise;
+use NimbleShelf\Core\Mechanics\Equivalent;
+use NimbleShelf\Core\Mechanics\ResistanceCurve;
+
+/** Why a candidate stands where it stands, and what it does not give. */
+final readonly class SwapWords
+{
+    /** Shapes that differ by more carry a note; engine contract, section 7. */
+    private const SHAPE_NOTE = 0.35;
+
+    public function __construct(private Catalogue $catalogue)
+    {
+    }
+
+    /** @return list<string> */
+    public function reasons(Rung $rung, Exercise $wanted, Equivalent $prescribed, Equivalent $equivalent, float $closeness, Preferences $preferences): array
+    {
+        $shared = round(100 * MatchScore::muscleOverlap($wanted, $rung->exercise));
+        $reasons = [match (true) {
+            $rung->exercise->id === $wanted->id => 'The same exercise with what is here.',
+            $rung->exercise->pattern === $wanted->pattern => sprintf('The same movement pattern; %d %% of the muscle work is shared.', $shared),
+            default => sprintf('A neighbouring pattern (%s); %d %% of the muscle work is shared.', mb_strtolower($this->catalogue->pattern($rung->exercise->pattern)->name), $shared),
+        }];
+        if ($equivalent->isMeasured) {
+            $reasons[] = sprintf(
+                'Feels like %s in the %s; prescribed was %s.',
+                $equivalent->inWords(),
+                mb_strtolower($this->catalogue->exercise($equivalent->referenceExercise)->name),
+                $prescribed->inWords(),
+            );
+        }
+        if ($rung->setUpSeconds <= 15 && $rung->exercise->position === $wanted->position) {
+            $reasons[] = 'Same position, set up in a moment.';
+        }
+        $liking = $preferences->reasonFor($rung);
+
+        return $liking === null ? $reasons : [...$reasons, $liking];
+    }
+
+    /** @return list<string> */
+    public function lost(Rung $rung, Exercise $wanted, Equivalent $prescribed, Equivalent $equivalent): array
+    {
+        $lost = [];
+        $ratio = $equivalent->wholeKg() / $prescribed->wholeKg();
+        if ($ratio < 0.9) {
+            $lost[] = sprintf('%d %% less resistance.', round(100 * (1 - $ratio)));
+        }
+        if ($ratio > 1.1) {
+            $lost[] = sprintf('%d %% more resistance.', round(100 * ($ratio - 1)));
+        }
+        $shape = $equivalent->curve->shapeDifferenceFrom($prescribed->curve);
+        if ($shape > self::SHAPE_NOTE) {
+            $lost[] = sprintf('Loads the %s of the movement more than the prescribed lift does (shapes differ by %.2f).', self::moreLoaded($equivalent->curve, $prescribed->curve), $shape);
+        }
+        if ($equivalent->curve->slackFraction > 0.04) {
+            $lost[] = sprintf('No resistance for the first %d %% of the range.', round(100 * $equivalent->curve->slackFraction));
+        }
+        if (! $wanted->oneSideAtATime && ($rung->exercise->oneSideAtATime || $rung->setting->limbs === 1)) {
+            $lost[] = 'One side at a time: twice the time, and balance works too.';
+        }
+        if (MatchScore::jumpsInstead($wanted, $rung->exercise)) {
+            $lost[] = 'Both feet leave the floor: speed and landing instead of steady strength.';
+        }
+        if ($rung->exercise->position !== $wanted->position) {
+            $lost[] = sprintf('Another position: %s instead of %s.', str_replace('-', ' ', $rung->exercise->position), str_replace('-', ' ', $wanted->position));
+        }
+
+        return $lost;
+    }
+
+    /** The third of the range in which one curve, scaled to the other's mean, lies highest above it. */
+    private static function moreLoaded(ResistanceCurve $curve, ResistanceCurve $than): string
+    {
+        $thirds = ['start' => 0.0, 'middle' => 0.0, 'end' => 0.0];
+        foreach ($curve->us as $i => $u) {
+            $third = $u < 1 / 3 ? 'start' : ($u <= 2 / 3 ? 'middle' : 'end');
+            $thirds[$third] += $curve->resistance[$i] / $curve->mean() - $than->resistance[$i] / $than->mean();
+        }
+
+        return (string) array_search(max($thirds), $thirds, true);
+    }
+}
