@@ -39,6 +39,9 @@ final readonly class KeptEffort
     /** Share that a mended difference still counts for. Our judgement. */
     private const MENDED_COUNTS = 0.35;
 
+    /** A range is cut short only where that takes this much off the load or more. */
+    private const WORTH_CUTTING = 0.97;
+
     /** Share of the rest that is taken off, seconds put on. Rules of thumb. */
     private const SHORTER_REST = 0.5;
 
@@ -182,11 +185,8 @@ final readonly class KeptEffort
         $isShort = false;
         if ($reps < $least) {
             [$ratio, $where] = self::easierPart($curve);
-            $short = (int) round(min($target, RepetitionMaximum::repetitionsToFailure($maximumKg, max(0.1, $wholeKg * $ratio)) + $shift - $reserve));
-            if ($short < 1) {
-                return null;
-            }
-            if ($short > $reps) {
+            if ($ratio < self::WORTH_CUTTING) {
+                $short = (int) round(min($target, RepetitionMaximum::repetitionsToFailure($maximumKg, max(0.1, $wholeKg * $ratio)) + $shift - $reserve));
                 $isShort = true;
                 $changes[] = sprintf('Too heavy for %d repetitions over the whole range: %s, which takes %d %% off the load.', $least, $where, round(100 * (1 - $ratio)));
                 $lost[] = 'A third of the range.';

@@ -14,6 +14,11 @@ use NimbleShelf\Core\Mechanics\Setting;
 /** Says a setting so that a client can follow it, whether or not the shelf holds it. */
 final class SettingInWords
 {
+    /** Breadth of a fist, metres; our estimate. */
+    private const FIST_M = 0.09;
+
+    private const NUMBERS = [2 => 'two', 3 => 'three', 4 => 'four', 5 => 'five', 6 => 'six'];
+
     public static function of(Exercise $exercise, Setting $setting): string
     {
         $parts = [];
@@ -74,10 +79,24 @@ final class SettingInWords
             'knee' => ', the end just above the knee',
             'hip' => ', across the hips',
             'shoulder' => ', across the shoulders',
-            default => $setup->gripM > 0 ? sprintf(', hands %.0f cm below the ends', $setup->gripM * 100) : ', hands at the ends',
+            default => $setup->gripM > 0 ? sprintf(', hands %.0f cm below the ends, %s', $setup->gripM * 100, self::fists($setup->gripM)) : ', hands at the ends',
         };
 
         return $where.$held.($setup->folded ? ', folded double' : '');
+    }
+
+    /** A length for who has no tape at hand: "a fist", "two and a half fists". */
+    private static function fists(float $lengthM): string
+    {
+        $halves = max(1, (int) round(2 * $lengthM / self::FIST_M));
+        $whole = intdiv($halves, 2);
+
+        return match (true) {
+            $halves === 1 => 'half a fist',
+            $halves === 2 => 'a fist',
+            $halves === 3 => 'a fist and a half',
+            default => (self::NUMBERS[$whole] ?? (string) $whole).($halves % 2 === 1 ? ' and a half fists' : ' fists'),
+        };
     }
 
     /** A weight and a band used together. */

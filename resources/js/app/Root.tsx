@@ -7,7 +7,7 @@ export function Root() {
     <>
       <Outlet />
       <Toaster
-        position="bottom-right"
+        position="bottom-left"
         toastOptions={{
           style: {
             background: 'var(--color-base-content)',

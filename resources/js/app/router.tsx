@@ -5,6 +5,7 @@ import { ClientDesk, ClientList, HealthPage, NewClientPage, PersonPage, RoomPage
 import { FloorPage } from '../features/floor'
 import { LedgerPage } from '../features/ledger'
 import { RailPage } from '../features/rail'
+import { ReplanPage } from '../features/replan'
 import { RoundPage } from '../features/round'
 import { SettingsPage } from '../features/settings'
 import { ShelfPage } from '../features/shelf'
@@ -44,6 +45,7 @@ export const router = createBrowserRouter([
           },
           { path: '/catalogue', element: <CataloguePage /> },
           { path: '/catalogue/:exerciseId', element: <ExercisePage /> },
+          { path: '/replan/:sessionId', element: <ReplanPage /> },
           { path: '/swap/:itemId', element: <SwapDeskPage /> },
           { path: '*', element: <NotHere /> },
         ],

@@ -1,15 +1,16 @@
-import { ArrowLeftRight } from 'lucide-react'
+import { ArrowLeftRight, Shuffle, Undo2 } from 'lucide-react'
 import { Link } from 'react-router'
 import type { Session } from '../../shared/api'
 import { countOf } from '../../shared/lib/counts'
 import { useKeys } from '../../shared/lib/useKeys'
 import { readyBell } from './bell'
 import { FloorHead } from './FloorHead'
-import { useSessionState } from './queries'
+import { usePutBack, useSessionState } from './queries'
 
 /** What to have within reach, and what still needs a swap, before the clock starts. */
 export function Before({ session }: { session: Session }) {
   const state = useSessionState(session.id)
+  const putBack = usePutBack()
   const start = () => {
     readyBell()
     state.mutate('running')
@@ -43,18 +44,42 @@ export function Before({ session }: { session: Session }) {
           </p>
         </section>
         <section>
-          <h2 className="text-xl">Today</h2>
+          <div className="flex items-baseline justify-between gap-4">
+            <h2 className="text-xl">Today</h2>
+            <Link to={`/replan/${session.id}`} className="btn btn-sm btn-ghost">
+              <Shuffle className="size-4" aria-hidden="true" /> Plan anew
+            </Link>
+          </div>
           <ol className="mt-2">
             {items.map((item) => (
               <li key={item.id} className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-base-300 py-3">
                 <span className="min-w-52 grow">
                   <span className="font-display text-lg font-semibold">{item.name}</span>
-                  <span className="sentence block leading-snug">{item.words}</span>
-                  <span className="soft block text-sm">
-                    {item.sets} × {countOf(item)}
-                  </span>
-                  {item.swappedFrom && <span className="soft block text-sm">instead of {item.swappedFrom}</span>}
+                  {item.leftOut === null ? (
+                    <>
+                      <span className="sentence block leading-snug">{item.words}</span>
+                      <span className="soft block text-sm">
+                        {item.sets} × {countOf(item)}
+                        {item.tempo && ` · ${item.tempo}`}
+                      </span>
+                      {item.swappedFrom && <span className="soft block text-sm">instead of {item.swappedFrom}</span>}
+                    </>
+                  ) : (
+                    <span className="block leading-snug">
+                      <span className="tag look-here">left out</span> {item.leftOut}
+                    </span>
+                  )}
                 </span>
+                {item.leftOut !== null && (
+                  <button
+                    type="button"
+                    className="btn btn-sm btn-outline"
+                    disabled={putBack.isPending}
+                    onClick={() => putBack.mutate(item.id)}
+                  >
+                    <Undo2 className="size-4" aria-hidden="true" /> Put back
+                  </button>
+                )}
                 {!item.servable && (
                   <Link to={`/swap/${item.id}`} className="btn btn-sm btn-accent">
                     <ArrowLeftRight className="size-4" aria-hidden="true" /> Swap

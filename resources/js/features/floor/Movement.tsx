@@ -32,6 +32,7 @@ export function Movement({ step, resting, paused }: MovementProps) {
             {item.isHold ? `${item.reps} seconds` : `${item.reps} repetitions, ${item.reserve} in reserve`}
             {item.perSide ? ', this side' : ''}
           </p>
+          {item.tempo && <p className="text-xl font-semibold">{item.tempo}</p>}
         </div>
         <MovingFigure
           figure={item.figure}

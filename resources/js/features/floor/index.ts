@@ -1,1 +1,2 @@
 export { FloorPage } from './FloorPage'
+export { sessionOptions } from './queries'

@@ -55,6 +55,15 @@ export function useUndoSet() {
   })
 }
 
+/** Puts an item back as the programme wrote it. */
+export function usePutBack() {
+  const queries = useQueryClient()
+  return useMutation({
+    mutationFn: (itemId: number) => api.delete<unknown>(`items/${itemId}/swaps`),
+    onSuccess: () => queries.invalidateQueries(),
+  })
+}
+
 export function useSessionState(sessionId: number) {
   const queries = useQueryClient()
   return useMutation({

@@ -5,6 +5,7 @@ import { Empty, Loading, Problem } from '../../shared/ui'
 import { PatternPanel } from './PatternPanel'
 import { ledgerOptions } from './queries'
 import { SetTable } from './SetTable'
+import { SwapList } from './SwapList'
 
 /** What was done, and what it says about capacity. */
 export function LedgerPage() {
@@ -12,8 +13,8 @@ export function LedgerPage() {
   const [picked, setPicked] = useState<string | null>(null)
   if (ledger.isPending) return <Loading what="the ledger" />
   if (ledger.isError) return <Problem error={ledger.error} onRetry={() => void ledger.refetch()} />
-  const { patterns, entries } = ledger.data
-  if (entries.length === 0) {
+  const { patterns, entries, swaps } = ledger.data
+  if (entries.length === 0 && swaps.length === 0) {
     return (
       <Empty title="Nothing is logged yet">
         <p>Open the Floor for a session and log a set: repetitions, and how many more would have been clean.</p>
@@ -39,6 +40,8 @@ export function LedgerPage() {
         ))}
       </div>
       {shown && <PatternPanel key={shown.pattern} pattern={shown} />}
+      <h2 className="mb-3 mt-10 text-2xl">Swaps</h2>
+      <SwapList swaps={swaps} />
       <h2 className="mb-3 mt-10 text-2xl">Sets</h2>
       <SetTable entries={entries} />
     </>

@@ -1,6 +1,6 @@
 import { ArrowLeftRight, Play, TriangleAlert } from 'lucide-react'
 import { Link } from 'react-router'
-import type { Visit } from '../../shared/api'
+import type { Occasion, Visit } from '../../shared/api'
 import { timeOfDay } from '../../shared/lib/time'
 import { Limits } from '../../shared/ui'
 
@@ -9,6 +9,13 @@ function sinceLast(days: number | null): string {
   if (days === 0) return 'Trained earlier today'
   return days === 1 ? '1 day since the last session' : `${days} days since the last session`
 }
+
+/** What may happen on the day; each leads to a plan anew. */
+const happenings: { occasion: Occasion; label: string }[] = [
+  { occasion: 'missing', label: 'Missing kit' },
+  { occasion: 'less-time', label: 'Less time' },
+  { occasion: 'sore', label: 'Sore' },
+]
 
 export function VisitRow({ visit }: { visit: Visit }) {
   const done = visit.state === 'done'
@@ -56,6 +63,19 @@ export function VisitRow({ visit }: { visit: Visit }) {
             <ArrowLeftRight className="size-5" aria-hidden="true" />
             {visit.swapsNeeded === 1 ? '1 exercise needs a swap' : `${visit.swapsNeeded} exercises need a swap`}
           </Link>
+        )}
+        {!done && (
+          <nav aria-label={`Plan anew for ${visit.clientName}`} className="grid grid-cols-3 gap-1.5">
+            {happenings.map(({ occasion, label }) => (
+              <Link
+                key={occasion}
+                to={`/replan/${visit.sessionId}?for=${occasion}`}
+                className="btn btn-outline btn-sm px-1 font-semibold"
+              >
+                {label}
+              </Link>
+            ))}
+          </nav>
         )}
         <p className="soft text-center text-sm">
           {done ? 'Done: ' : ''}

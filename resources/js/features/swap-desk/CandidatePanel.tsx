@@ -62,6 +62,12 @@ export function CandidatePanel({
         </div>
       </div>
       <p className="mt-3 text-lg font-semibold">{countOf(candidate)}</p>
+      {candidate.tempo && <p className="font-semibold">{candidate.tempo}</p>}
+      {!candidate.isReached && (
+        <p className="caution caution-look mt-2">
+          The effort is out of reach with this, however it is done. Better than nothing, not a match.
+        </p>
+      )}
       <button
         type="button"
         className="btn btn-primary mt-2 w-full"
@@ -94,9 +100,9 @@ export function CandidatePanel({
         <Cautions cautions={candidate.cautions} />
       </div>
       <div className="mt-4 space-y-3">
+        <Lines title="What changes" lines={candidate.changes} />
         <Lines title="Why" lines={candidate.reasons} />
         <Lines title="What is lost" lines={candidate.lost} />
-        <Lines title="What changes" lines={candidate.changes} />
         <section>
           <h4 className="soft text-sm">How the match adds up</h4>
           <dl className="mt-1 grid grid-cols-[auto_1fr_auto] items-center gap-x-3 gap-y-1">
@@ -112,6 +118,7 @@ export function CandidatePanel({
               </div>
             ))}
           </dl>
+          {!candidate.isReached && <p className="mt-1 text-sm">Halved, because the effort is out of reach.</p>}
         </section>
       </div>
     </section>

@@ -31,7 +31,11 @@ export function CandidateRow({ candidate, prescribed, number, focused, chosen, r
             </span>
             <span className="block leading-snug">{candidate.words}</span>
             <span className="mt-1 flex items-baseline justify-between gap-3">
-              <span className="font-semibold">{countOf(candidate)}</span>
+              <span className="font-semibold">
+                {countOf(candidate)}
+                {candidate.tempo && <span className="soft font-normal"> · {candidate.tempo}</span>}
+              </span>
+              {!candidate.isReached && <span className="tag look-here">too light</span>}
               {chosen && <span className="tag tag-chosen">in use</span>}
             </span>
             <SpreadLine offered={candidate.equivalent} wanted={prescribed.equivalent} range={range} />

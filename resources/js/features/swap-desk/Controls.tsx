@@ -1,7 +1,7 @@
 import type { Control } from '../../shared/api'
 import type { Live, Moved } from './useLive'
 
-/** Sliders for what of a setting can be moved by hand; number, curve and words follow. */
+/** What of a setting and its tempo can be moved by hand; number, curve, repetitions and words follow. */
 export function Controls({
   controls,
   moved,
@@ -27,7 +27,25 @@ export function Controls({
       {controls.map((control) => {
         const value = moved[control.name] ?? control.value
         const set = (to: number) => onMove({ ...moved, [control.name]: to })
-        return control.name === 'folded' ? (
+        return control.stops.length > 0 ? (
+          <fieldset key={control.name} className="mt-2">
+            <legend className="text-sm">{control.label}</legend>
+            <div className="mt-1 flex flex-wrap gap-2">
+              {control.stops.map((stop) => (
+                <label key={stop.label} className="stop">
+                  <input
+                    type="radio"
+                    name={control.name}
+                    className="sr-only"
+                    checked={Math.abs(stop.value - value) < 0.6}
+                    onChange={() => set(stop.value)}
+                  />
+                  {stop.label}
+                </label>
+              ))}
+            </div>
+          </fieldset>
+        ) : control.name === 'folded' ? (
           <label key={control.name} className="flex cursor-pointer items-center gap-3 py-1">
             <input
               type="checkbox"

@@ -135,7 +135,11 @@ function Desk({ swaps }: { swaps: Swaps }) {
     if (focused === undefined || listed === undefined || choose.isPending || live.problem !== null) return
     if (scope === 'today' && focused.key === swaps.chosenKey) return
     choose.mutate(
-      { key: listed.key, scope, ...(isMoved ? { live: { exercise: listed.exercise, moved } } : {}) },
+      {
+        key: listed.key,
+        scope,
+        ...(isMoved ? { live: { exercise: listed.exercise, setting: listed.setting, moved } } : {}),
+      },
       {
         onSuccess: () =>
           toast.success(

@@ -15,10 +15,10 @@ export function useChooseSwap(itemId: number) {
     }: {
       key: string | null
       scope?: 'today' | 'programme'
-      live?: { exercise: string; moved: Record<string, number> }
+      live?: { exercise: string; setting: Record<string, unknown>; moved: Record<string, number> }
     }) =>
       key !== null && live
-        ? api.put<Swaps>(`items/${itemId}/swaps/live`, { key, ...live })
+        ? api.put<Swaps>(`items/${itemId}/swaps/live`, live)
         : key === null
           ? api.delete<Swaps>(`items/${itemId}/swaps?scope=${scope}`)
           : api.post<Swaps>(`items/${itemId}/swaps`, { key, scope }),

@@ -33,7 +33,7 @@ export function useLive(itemId: number, candidate: Candidate | undefined, moved:
         busy.current = true
         try {
           const answer = await api.post<LiveSwap>(`items/${itemId}/swaps/live`, {
-            key: asked.candidate.key,
+            setting: asked.candidate.setting,
             exercise: asked.candidate.exercise,
             moved: asked.moved,
           })

@@ -1,0 +1,1 @@
+export { ReplanPage } from './ReplanPage'
