@@ -105,6 +105,6 @@ it('ranks by the trainer’s own weights', function (): void {
     $this->putJson('/api/settings', $settings + ['weights' => array_fill_keys(array_keys($only), 0)])->assertUnprocessable()->assertJsonValidationErrors('weights');
     $this->putJson('/api/settings', $settings + ['weights' => ['luck' => 5]])->assertUnprocessable();
     $this->putJson('/api/settings', $settings + ['weights' => ['effort' => 500] + $only])->assertUnprocessable()->assertJsonValidationErrors('weights.effort');
-    $this->putJson('/api/settings', $settings)->assertOk()->assertJsonPath('weights.2.percent', 30);
+    $this->putJson('/api/settings', $settings)->assertOk()->assertJsonPath('weights.2.percent', 28);
     expect($this->getJson("/api/items/{$item->id}/swaps")->json('candidates'))->toBe($usual);
 });

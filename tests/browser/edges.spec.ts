@@ -94,6 +94,7 @@ for (const theme of ['linen', 'evening']) {
         '/clients/1/ledger',
         '/swap/50',
         '/floor/13',
+        '/replan/13?for=sore',
       ]),
     ).toEqual([])
   })

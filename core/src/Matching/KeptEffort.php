@@ -33,6 +33,9 @@ final readonly class KeptEffort
     /** With thirty repetitions at the slowest tempo and this many more possible, the effort counts as out of reach. */
     private const OUT_OF_REACH = 12;
 
+    /** So many repetitions to failure, or more: no formula says how many. */
+    private const UNTOLD = 59.5;
+
     /** Repetitions fall to less than this share: the load is felt, and the rest grows. */
     private const LONGER_REST_BELOW = 0.7;
 
@@ -121,11 +124,12 @@ final readonly class KeptEffort
             );
         }
         $over = $reps - self::MOST_REPS;
+        $isReached = $over <= self::OUT_OF_REACH && $toFailure < self::UNTOLD;
         $reps = min(self::MOST_REPS, $reps);
         if ($reps > $target) {
             $changes[] = sprintf('%d repetitions instead of %d, near failure: %d in reserve.', $reps, $target, $reserve);
         }
-        if ($over > 0) {
+        if ($over > 0 && $isReached) {
             $changes[] = sprintf('About %d more would still go after %d: halve the rest between sets.', $over, self::MOST_REPS);
         }
 
@@ -136,9 +140,9 @@ final readonly class KeptEffort
             isShortRange: false,
             restFactor: $over > 0 ? self::SHORTER_REST : 1.0,
             restSeconds: 0,
-            isReached: $over <= self::OUT_OF_REACH,
+            isReached: $isReached,
             changes: $changes,
-            lost: $over > self::OUT_OF_REACH ? [sprintf('The effort is out of reach: even slowly, with a pause and %d repetitions, about %d would be left.', self::MOST_REPS, $reserve + $over)] : [],
+            lost: $isReached ? [] : [sprintf('The effort is out of reach: even at its hardest, %d repetitions would leave %s.', self::MOST_REPS, $toFailure >= self::UNTOLD ? 'more than can be foretold' : sprintf('about %d', $reserve + $over))],
         );
     }
 

@@ -28,12 +28,12 @@ export function Desk() {
       <a href="#here" className="btn btn-primary sr-only focus:not-sr-only focus:absolute focus:z-20">
         Skip to the page
       </a>
-      <header className="ledge flex items-end gap-1 pt-3 sm:gap-6">
+      <header className="ledge flex flex-wrap items-end gap-x-1 pt-3 sm:flex-nowrap sm:gap-6">
         <NavLink to="/" className="flex items-center gap-2 pb-2.5" aria-label="Nimble Shelf, to the Round">
           <Mark />
           <span className="hidden font-display text-xl font-bold tracking-tight sm:block">Nimble Shelf</span>
         </NavLink>
-        <nav aria-label="Places" className="flex items-end">
+        <nav aria-label="Places" className="order-last flex w-full items-end sm:order-none sm:w-auto">
           {places.map((place) => (
             <NavLink key={place.to} to={place.to} end={place.to === '/'} className="stand">
               {place.name}

@@ -251,14 +251,14 @@ function Review({ replan, happened, stale, declined, onDecline }: ReviewProps) {
         <div className="replan-apply">
           <button
             type="button"
-            className="btn btn-primary btn-lg"
+            className="btn btn-primary btn-lg w-full sm:w-auto"
             disabled={accepted.length === 0 || apply.isPending || stale}
             onClick={go}
           >
             {accepted.length === 0
               ? 'Nothing is chosen'
               : `Change ${accepted.length === 1 ? 'this exercise' : `these ${accepted.length} exercises`} today`}{' '}
-            <kbd className="key ml-1">Enter</kbd>
+            <kbd className="key ml-1 hidden sm:inline-block">Enter</kbd>
           </button>
         </div>
       )}

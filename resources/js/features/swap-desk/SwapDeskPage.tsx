@@ -3,7 +3,7 @@ import { ArrowLeft, Play } from 'lucide-react'
 import { useState } from 'react'
 import { Link, useParams } from 'react-router'
 import { toast } from 'sonner'
-import type { Exclusion, Swaps } from '../../shared/api'
+import type { Candidate, Exclusion, Swaps } from '../../shared/api'
 import { MovingFigure } from '../../shared/figure'
 import { countOf } from '../../shared/lib/counts'
 import { useKeys } from '../../shared/lib/useKeys'
@@ -131,24 +131,32 @@ function Desk({ swaps }: { swaps: Swaps }) {
       choose.mutate({ key: null }, { onSuccess: () => toast('The prescription stands again') })
   }
   const isMoved = Object.keys(moved).length > 0
+  const stand = (candidate: Candidate, choice: Parameters<typeof choose.mutate>[0]) => {
+    const scope = choice.scope ?? 'today'
+    choose.mutate(choice, {
+      onSuccess: () =>
+        toast.success(
+          `${candidate.name} stands in for ${prescribed.name} ${scope === 'today' ? 'today' : 'from here on'}`,
+          { action: { label: 'Undo', onClick: () => choose.mutate({ key: null, scope }) } },
+        ),
+      onError: (error) => toast.error(error.message),
+    })
+  }
   const putIn = (scope: 'today' | 'programme' = 'today') => {
     if (focused === undefined || listed === undefined || choose.isPending || live.problem !== null) return
-    if (scope === 'today' && focused.key === swaps.chosenKey) return
-    choose.mutate(
-      {
-        key: listed.key,
-        scope,
-        ...(isMoved ? { live: { exercise: listed.exercise, setting: listed.setting, moved } } : {}),
-      },
-      {
-        onSuccess: () =>
-          toast.success(
-            `${focused.name} stands in for ${prescribed.name} ${scope === 'today' ? 'today' : 'from here on'}`,
-            { action: { label: 'Undo', onClick: () => choose.mutate({ key: null, scope }) } },
-          ),
-        onError: (error) => toast.error(error.message),
-      },
-    )
+    if (scope === 'today' && focused.key === swaps.chosenKey && !isMoved) return
+    stand(focused, {
+      key: listed.key,
+      scope,
+      ...(isMoved ? { live: { exercise: listed.exercise, setting: listed.setting, moved } } : {}),
+    })
+  }
+  /** Number keys choose at once; `u` takes it back. */
+  const takeNumber = (candidate: Candidate) => {
+    if (choose.isPending) return
+    setFocusedKey(candidate.key)
+    setMoves({ of: '', moved: nothingMoved })
+    if (candidate.key !== swaps.chosenKey) stand(candidate, { key: candidate.key, scope: 'today' })
   }
   const look = (to: number) => {
     const candidate = candidates[Math.min(candidates.length - 1, Math.max(0, to))]
@@ -162,7 +170,7 @@ function Desk({ swaps }: { swaps: Swaps }) {
     Enter: () => putIn(),
     p: () => swaps.laterCount > 0 && !isMoved && putIn('programme'),
     u: undo,
-    ...Object.fromEntries(candidates.slice(0, 9).map((_, i) => [String(i + 1), () => look(i)])),
+    ...Object.fromEntries(candidates.slice(0, 9).map((candidate, i) => [String(i + 1), () => takeNumber(candidate)])),
   })
 
   return (

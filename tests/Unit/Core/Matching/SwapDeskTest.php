@@ -8,11 +8,14 @@ use NimbleShelf\Core\Matching\Client;
 use NimbleShelf\Core\Matching\Home;
 use NimbleShelf\Core\Matching\Limit;
 use NimbleShelf\Core\Matching\MatchScore;
+use NimbleShelf\Core\Matching\Preferences;
 use NimbleShelf\Core\Matching\Prescription;
+use NimbleShelf\Core\Matching\SorePart;
 use NimbleShelf\Core\Matching\SwapDesk;
 use NimbleShelf\Core\Matching\SwapResult;
 use NimbleShelf\Core\Mechanics\Body;
 use NimbleShelf\Core\Mechanics\Setting;
+use NimbleShelf\Core\Planning\Capacity;
 use NimbleShelf\Core\Planning\Goal;
 use Tests\Support\Shipped;
 
@@ -116,29 +119,129 @@ it('asks for more repetitions of a lighter thing and fewer of a heavier one', fu
         ->and($lighter->reserve)->toBe(2)->and($heavier->reserve)->toBe(2);
 });
 
-it('gives no easier rewrite when the prescription is heavier', function (): void {
-    $last = 0;
-    foreach ([16.0, 14.0, 12.0, 10.0, 8.0] as $massKg) {
-        $candidate = offered(swapsFor('floor-press', ['implement' => 'dumbbell', 'mass_kg' => $massKg, 'per_hand' => true], [pair(9)]), 'floor-press')[0];
-        expect($candidate->reps)->toBeGreaterThan(0);
-        if ($last > 0) {
-            expect($candidate->reps)->toBeLessThanOrEqual($last);
+/** How hard a candidate's set is: whole range before short, slower before quicker, then more repetitions. */
+function hardnessOf(Candidate $candidate): array
+{
+    return [$candidate->isShortRange ? 0 : 1, $candidate->tempo === null ? 0 : $candidate->tempo->secondsPerRepetition(), $candidate->reps];
+}
+
+it('gives no easier rewrite when the prescription is heavier', function (string $exercise, float $servedKg): void {
+    $last = [];
+    for ($massKg = 5.0; $massKg <= 20; $massKg += 0.75) {
+        foreach (offered(swapsFor($exercise, ['implement' => 'dumbbell', 'mass_kg' => $massKg, 'per_hand' => true], [pair($servedKg)]), $exercise) as $candidate) {
+            $words = $candidate->rung->words;
+            expect(hardnessOf($candidate) <=> ($last[$words] ?? [0, 0, 0]))->toBeGreaterThanOrEqual(0);
+            $last[$words] = hardnessOf($candidate);
         }
-        $last = $candidate->reps;
     }
+    expect($last)->not->toBe([]);
+})->with([['floor-press', 9.0], ['bent-over-row', 9.0], ['romanian-deadlift', 11.0], ['biceps-curl', 8.0], ['overhead-press', 10.0]]);
+
+it('slows a lighter thing before it asks for more repetitions, and says what a rule of thumb it used', function (): void {
+    $slower = offered(swapsFor('floor-press', TWELVE_EACH, [pair(11)]), 'floor-press')[0];
+    $lightest = offered(swapsFor('floor-press', TWELVE_EACH, [pair(8)]), 'floor-press')[0];
+    expect($slower->tempo)->not->toBeNull()
+        ->and($slower->reps)->toBe(10)
+        ->and(implode(' ', $slower->changes))->toContain('rule of thumb')
+        ->and($lightest->reps)->toBeGreaterThan(10)
+        ->and($lightest->tempo?->secondsPerRepetition())->toBeGreaterThan($slower->tempo?->secondsPerRepetition());
 });
 
-it('never makes the best match worse by adding a thing', function (): void {
-    $things = [TABLE, pair(8), TUBE, ['id' => 'chair', 'kind' => 'chair', 'name' => 'chair', 'height_cm' => 45, 'mass_kg' => 5], pair(14)];
-    $shelf = [];
-    $best = 0.0;
-    foreach ($things as $thing) {
-        $shelf[] = $thing;
-        $match = swapsFor('floor-press', TWELVE_EACH, $shelf)->candidates[0]->match ?? 0.0;
-        expect($match)->toBeGreaterThanOrEqual($best - 1e-9);
-        $best = $match;
-    }
+it('lets a match fall below every other where the effort is out of reach', function (): void {
+    // Two kilograms in a press that was meant for fourteen.
+    $result = swapsFor('floor-press', ['implement' => 'dumbbell', 'mass_kg' => 14, 'per_hand' => true], [pair(2), TABLE], reps: 8);
+    $light = offered($result, 'floor-press')[0];
+    expect($light->isReached)->toBeFalse()->and($light->match)->toBeLessThan(0.5)
+        ->and($result->candidates[0]->isReached)->toBeTrue();
 });
+
+it('puts a loop on top of a weight, never a tube’s handle, nor anything above the head', function (): void {
+    $loop = ['id' => 'loop', 'kind' => 'long-loop', 'name' => 'green loop', 'rest_length_cm' => 100, 'a_n' => 40, 'b_n' => 34];
+    $both = static fn (string $exercise, array $band): array => array_filter(
+        swapsFor($exercise, TWELVE_EACH, [pair(6), $band])->candidates,
+        static fn (Candidate $candidate): bool => $candidate->rung->setting->band !== null && $candidate->rung->setting->massKg > 0,
+    );
+    $curl = array_values($both('biceps-curl', $loop))[0];
+    expect($curl->rung->words)->toContain('6 kg in each hand')->toContain('and the green loop')
+        ->and(count($curl->rung->things))->toBe(2)
+        ->and(Setting::fromArray($curl->rung->setting->toArray())->sameAs($curl->rung->setting))->toBeTrue()
+        ->and($both('biceps-curl', TUBE))->toBe([])
+        ->and($both('overhead-press', $loop))->toBe([]);
+    // Both together are heavier than the weight alone.
+    $alone = offered(swapsFor('biceps-curl', TWELVE_EACH, [pair(6)]), 'biceps-curl')[0];
+    expect($curl->equivalent->kg)->toBeGreaterThan($alone->equivalent->kg);
+});
+
+it('is the identity with a capacity on record too, and says where the two disagree', function (): void {
+    $rank = static fn (float $capacityKg): Candidate => (new SwapDesk(Shipped::catalogue(), Shipped::model()))->rank(
+        Prescription::of('floor-press', Setting::fromArray(TWELVE_EACH), 3, 10, 2, Goal::Muscle),
+        new Client(Body::of(1.72, 74), capacities: ['horizontal-press' => Capacity::of($capacityKg, 1.0)]),
+        Shipped::shelf(pair(12)),
+        Home::of(),
+    )->candidates[0];
+    foreach ([20.0, 40.0] as $capacityKg) {
+        expect($rank($capacityKg)->reps)->toBe(10)->and($rank($capacityKg)->tempo)->toBeNull();
+    }
+    expect(implode(' ', $rank(40.0)->changes))->toContain('The capacity on record expects');
+});
+
+it('starts light where nothing is on record, and says which set calibrates it', function (): void {
+    $candidate = offered(swapsFor('floor-press', TWELVE_EACH, [pair(11), pair(13.2)]), 'floor-press')[0];
+    expect($candidate->rung->setting->massKg)->toBe(11.0)
+        ->and(implode(' ', $candidate->changes))->toContain('end the first set with 4 in reserve and log it; it calibrates the second');
+});
+
+it('prefers what the client likes and has done, among what is otherwise alike', function (): void {
+    $rank = static fn (Preferences $preferences): SwapResult => (new SwapDesk(Shipped::catalogue(), Shipped::model()))->rank(
+        Prescription::of('floor-press', Setting::fromArray(TWELVE_EACH), 3, 10, 2, Goal::Muscle),
+        new Client(Body::of(1.72, 74), preferences: $preferences),
+        Shipped::shelf(pair(12), TABLE),
+        Home::of(),
+    );
+    $match = static fn (Preferences $preferences): float => offered($rank($preferences), 'push-up')[0]->match;
+    expect($match(Preferences::of('press-ups, push-ups', '')))->toBeGreaterThan($match(Preferences::none()))
+        ->and($match(Preferences::of('', 'push-ups')))->toBeLessThan($match(Preferences::none()))
+        ->and($match(Preferences::of('', '', ['push-up' => 9])))->toBeGreaterThan($match(Preferences::none()));
+});
+
+it('spares a sore part', function (): void {
+    $rank = static fn (?SorePart $sore): SwapResult => (new SwapDesk(Shipped::catalogue(), Shipped::model()))->rank(
+        Prescription::of('squat', Setting::fromArray(TWELVE_EACH), 3, 10, 2, Goal::Muscle),
+        new Client(Body::of(1.72, 74)),
+        Shipped::shelf(pair(12), TABLE),
+        Home::of(),
+        limit: 200,
+        sore: $sore,
+    );
+    foreach ($rank(SorePart::Knee)->candidates as $candidate) {
+        expect(SorePart::Knee->against($candidate->rung->exercise))->toBeNull();
+    }
+    expect(count($rank(SorePart::Knee)->candidates))->toBeLessThan(count($rank(null)->candidates))
+        ->and(whyNot($rank(SorePart::Knee)))->toContain('Sore knee');
+});
+
+it('never makes the best match worse by adding a thing', function (string $exercise, array $setting): void {
+    $loop = ['id' => 'loop', 'kind' => 'long-loop', 'name' => 'green loop', 'rest_length_cm' => 100, 'a_n' => 40, 'b_n' => 34];
+    $things = [TABLE, pair(8), TUBE, ['id' => 'chair', 'kind' => 'chair', 'name' => 'chair', 'height_cm' => 45, 'mass_kg' => 5], pair(14), $loop, RUCKSACK, SACKS, pair(11)];
+    mt_srand(5);
+    for ($try = 0; $try < 4; $try++) {
+        $shelf = [];
+        $best = 0.0;
+        foreach ($things as $thing) {
+            $shelf[] = $thing;
+            $match = swapsFor($exercise, $setting, $shelf)->candidates[0]->match ?? 0.0;
+            expect($match)->toBeGreaterThanOrEqual($best - 1e-9);
+            $best = $match;
+        }
+        usort($things, static fn (): int => mt_rand(-1, 1));
+    }
+})->with([
+    ['floor-press', TWELVE_EACH],
+    ['bent-over-row', TWELVE_EACH],
+    ['squat', TWELVE_EACH],
+    ['lateral-raise', ['implement' => 'dumbbell', 'mass_kg' => 4, 'per_hand' => true]],
+    ['push-up', ['implement' => 'body-weight']],
+]);
 
 it('never adds a candidate with a limit, and offers nothing a limit excludes', function (Limit $limit): void {
     $shelf = [pair(6), pair(12), TABLE, RUCKSACK, SACKS, TUBE];

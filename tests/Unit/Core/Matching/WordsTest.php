@@ -33,7 +33,7 @@ it('says a setting so that it can be followed', function (string $exercise, Sett
     ['goblet-squat', Setting::of('kettlebell', 12), '12 kg kettlebell held at the chest'],
     ['rucksack-squat', Setting::of('rucksack', 14), 'rucksack packed to 14 kg on the back'],
     ['glute-bridge', Setting::of('dumbbell', 10.25), '10.25 kg dumbbell across the hips'],
-    ['biceps-curl', Setting::of('flat-band', band: new BandSetup(Band::of(1.4, 10, 10), BandLayout::TwoFeet, 0.5, 0.2)), 'flat band both feet on it, 50 cm apart, hands 20 cm below the ends'],
+    ['biceps-curl', Setting::of('flat-band', band: new BandSetup(Band::of(1.4, 10, 10), BandLayout::TwoFeet, 0.5, 0.2)), 'flat band both feet on it, 50 cm apart, hands 20 cm below the ends, two fists'],
     ['biceps-curl', Setting::of('tube', band: new BandSetup(Band::of(1.4, 10, 10), BandLayout::OneFoot), limbs: 1), 'tube the foot of the working side on its middle, one arm at a time, hands at the ends'],
     ['push-up', Setting::of('tube', band: new BandSetup(Band::of(1.0, 10, 10), BandLayout::BehindBack)), 'tube across the upper back, an end in each hand, hands at the ends'],
 ]);
