@@ -73,7 +73,7 @@ final readonly class DescribeBench
             rmsPercent: $fit === null ? null : round(100 * $fit->rmsFraction, 1),
             curve: $fit === null ? [] : $this->curve($fit->band),
             beforeCurve: $before === null ? [] : $this->curve(self::bandOf($before)),
-            comparison: $fit === null || $before === null ? null : BandComparison::of(self::bandOf($before), $fit->band)->words,
+            comparison: $fit === null || $before === null ? null : BandComparison::of(self::bandOf($tests[count($tests) - 1]), self::bandOf($before), $fit->band)->words,
             tests: array_map(static fn (BandTest $test): BandTestResource => new BandTestResource($test->tested_on->toDateString(), count($test->points), round($test->a_n, 1), round($test->b_n, 1), round($test->rms_n, 2), round(self::bandOf($test)->forceAt(2 * $test->rest_length_cm / 100))), $tests),
             setups: $item === null || $tests === [] || $state->points !== [] ? [] : $this->setups($item, $client),
         );

@@ -16,7 +16,6 @@ use App\Models\Client;
 use App\Models\SetLog;
 use NimbleShelf\Core\Catalogue\Catalogue;
 use NimbleShelf\Core\Catalogue\Pattern;
-use NimbleShelf\Core\Matching\Exclusion;
 use NimbleShelf\Core\Matching\Rail;
 use NimbleShelf\Core\Matching\RailRung;
 use NimbleShelf\Core\Mechanics\ResistanceModel;
@@ -46,7 +45,8 @@ final readonly class ShowRail
             windowLowKg: $rail->window === null ? null : round($rail->window['lowKg'] - $ownKg, 1),
             windowHighKg: $rail->window === null ? null : round($rail->window['highKg'] - $ownKg, 1),
             rungs: array_map(fn (int $i, RailRung $rung): RailRungResource => $this->rung($rung, $i === $now, $steps[$i] ?? null), array_keys($rail->rungs), $rail->rungs),
-            unusable: array_map(static fn (Exclusion $exclusion): ExclusionResource => ExclusionResource::of($exclusion), $rail->unusable),
+            unusable: array_map(ExclusionResource::of(...), $rail->unusable),
+            leftOut: array_map(ExclusionResource::of(...), $rail->leftOut),
         );
     }
 

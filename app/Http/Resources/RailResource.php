@@ -11,6 +11,7 @@ final readonly class RailResource extends Resource
      * @param  list<RailPatternResource>  $patterns  The other rails.
      * @param  float|null  $windowLowKg  Between this and the next the goal's repetitions leave the goal's reserve; null where nothing is logged.
      * @param  list<RailRungResource>  $rungs  Lightest first.
+     * @param  list<ExclusionResource>  $leftOut  Things and settings left out of exercises that can be used.
      * @param  list<ExclusionResource>  $unusable
      */
     public function __construct(
@@ -25,6 +26,7 @@ final readonly class RailResource extends Resource
         public ?float $windowHighKg,
         public array $rungs,
         public array $unusable,
+        public array $leftOut,
     ) {
     }
 }

@@ -28,9 +28,10 @@ final readonly class Rail
     /**
      * @param  list<RailRung>  $rungs  Lightest first.
      * @param  array{lowKg: float, highKg: float}|null  $window  Whole loads at which the goal's repetitions leave the goal's reserve; null without a capacity.
-     * @param  list<Exclusion>  $unusable
+     * @param  list<Exclusion>  $unusable  Exercises of which no rung can be used.
+     * @param  list<Exclusion>  $leftOut  Things and settings that cannot be used in exercises that otherwise can.
      */
-    private function __construct(public array $rungs, public ?array $window, public array $unusable)
+    private function __construct(public array $rungs, public ?array $window, public array $unusable, public array $leftOut)
     {
     }
 
@@ -47,7 +48,7 @@ final readonly class Rail
         ];
         $finder = new RungFinder;
         $shelfRungs = new ShelfRungs($model);
-        $rungs = $unusable = [];
+        $rungs = $unusable = $leftOut = [];
         foreach ($catalogue->exercises as $exercise) {
             if ($exercise->pattern !== $pattern) {
                 continue;
@@ -76,11 +77,17 @@ final readonly class Rail
                 $against = Cautions::against($exercise, $client, $home);
                 $reasons = $against === [] ? $finder->rungs($exercise, $client, $home, $shelf)['problems'] : $against;
                 $unusable[] = new Exclusion($exercise, $reasons === [] ? [$finder->missing($exercise)] : array_slice($reasons, 0, self::REASONS), related: true);
+
+                continue;
+            }
+            $reasons = $shelfRungs->leftOut($exercise, $client, $shelf, $home);
+            if ($reasons !== []) {
+                $leftOut[] = new Exclusion($exercise, array_slice($reasons, 0, self::REASONS), related: true);
             }
         }
         usort($rungs, static fn (RailRung $one, RailRung $two): int => $one->equivalent->wholeKg() <=> $two->equivalent->wholeKg());
 
-        return new self($rungs, $window, $unusable);
+        return new self($rungs, $window, $unusable, $leftOut);
     }
 
     /**

@@ -92,6 +92,26 @@ final readonly class ShelfRungs
     }
 
     /**
+     * Why things and settings are left out of an exercise that can be done here in another way.
+     *
+     * @param  list<Thing>  $shelf
+     * @return list<string>
+     */
+    public function leftOut(Exercise $exercise, Client $client, array $shelf, Home $home): array
+    {
+        ['rungs' => $rungs, 'problems' => $problems] = $this->finder->rungs($exercise, $client, $home, $shelf);
+        foreach ($rungs as $rung) {
+            try {
+                $problems[] = $this->problemOf($rung, $this->model->curve($exercise, $client->body, $rung->setting), $home);
+            } catch (InvalidQuantity $usedUp) {
+                $problems[] = "{$rung->words}: {$usedUp->getMessage()}";
+            }
+        }
+
+        return array_values(array_unique(array_filter($problems, is_string(...))));
+    }
+
+    /**
      * Every usable rung of one exercise with its whole load, lightest first, quickest first among the equally heavy.
      *
      * @param  list<Thing>  $shelf

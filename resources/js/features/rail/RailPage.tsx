@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
 import { useParams, useSearchParams } from 'react-router'
-import type { Rail } from '../../shared/api'
+import type { Exclusion, Rail } from '../../shared/api'
 import { useKeys } from '../../shared/lib/useKeys'
 import { Choice, Empty, Loading, Problem } from '../../shared/ui'
 import { zoomed } from './cluster'
@@ -123,21 +123,33 @@ function Board({ clientId, rail, patternChoice }: { clientId: number; rail: Rail
           <RungPanel clientId={clientId} rail={rail} rung={focused} />
         </>
       )}
-      {rail.unusable.length > 0 && (
-        <details className="mt-8">
-          <summary className="cursor-pointer font-semibold">
-            {rail.unusable.length} exercises of this pattern cannot be used here, and why
-          </summary>
-          <ul className="mt-2">
-            {rail.unusable.map((one) => (
-              <li key={one.exercise} className="border-b border-base-300 py-1.5">
-                <strong>{one.name}</strong>: {one.reasons.join(' ')}
-              </li>
-            ))}
-          </ul>
-        </details>
-      )}
+      <LeftOut
+        title={`${countedExercises(rail.unusable.length)} of this pattern cannot be used here, and why`}
+        exclusions={rail.unusable}
+      />
+      <LeftOut
+        title={`Things and settings left out of ${countedExercises(rail.leftOut.length)} that can be used`}
+        exclusions={rail.leftOut}
+      />
     </>
+  )
+}
+
+const countedExercises = (count: number) => (count === 1 ? 'one exercise' : `${count} exercises`)
+
+function LeftOut({ title, exclusions }: { title: string; exclusions: Exclusion[] }) {
+  if (exclusions.length === 0) return null
+  return (
+    <details className="mt-6">
+      <summary className="sentence cursor-pointer font-semibold">{title}</summary>
+      <ul className="mt-2">
+        {exclusions.map((one) => (
+          <li key={one.exercise} className="border-b border-base-300 py-1.5">
+            <strong>{one.name}</strong>: {one.reasons.join(' ')}
+          </li>
+        ))}
+      </ul>
+    </details>
   )
 }
 

@@ -7,6 +7,9 @@ import { coverageOptions } from './queries'
 
 const WIDTH = 420
 
+/** Beyond four times the load a percentage says nothing; from next to nothing it says less. */
+const jumpInWords = (percent: number) => (percent > 300 ? 'more than four times the load' : `${percent} %`)
+
 /** One pattern's loads on a line of their own, from the lightest to the heaviest, with what the client could lift once. */
 function Span({ pattern }: { pattern: PatternCoverage }) {
   const values = [...pattern.rungsKg, ...(pattern.neededKg === null ? [] : [pattern.neededKg])]
@@ -53,7 +56,7 @@ function Row({ pattern }: { pattern: PatternCoverage }) {
                 ? 'one load only'
                 : pattern.gaps.length === 0
                   ? 'no jump above 15 %'
-                  : `${pattern.gaps.length} ${pattern.gaps.length === 1 ? 'jump' : 'jumps'} above 15 %, largest ${Math.max(...pattern.gaps.map((gap) => gap.percent))} %`}
+                  : `${pattern.gaps.length} ${pattern.gaps.length === 1 ? 'jump' : 'jumps'} above 15 %, largest ${jumpInWords(Math.max(...pattern.gaps.map((gap) => gap.percent)))}`}
             </span>
           </>
         )}

@@ -809,6 +809,8 @@ export interface Rail {
   /** Lightest first. */
   rungs: RailRung[]
   unusable: Exclusion[]
+  /** Things and settings left out of exercises that can be used. */
+  leftOut: Exclusion[]
 }
 
 /** One rung on a rail. */

@@ -85,8 +85,15 @@ it('says which side is weaker from fifteen per cent on', function (): void {
         ->and(MovementChecks::of(leftKg: 9.0)->sideDifference())->toBeNull();
 });
 
-it('compares a band with its last test', function (float $factor, string $verdict): void {
-    $before = Band::of(1.2, 20, 15);
-    $comparison = BandComparison::of($before, $before->withForceMultipliedBy($factor));
-    expect($comparison->verdict)->toBe($verdict)->and($comparison->softer)->toEqualWithDelta(1 - $factor, 1e-9);
-})->with([[1.0, 'fine'], [0.95, 'fine'], [0.85, 'watch'], [0.7, 'retire'], [1.2, 'doubt']]);
+it('compares a band with its last test, and with its first', function (float $before, float $now, string $verdict, float $softer): void {
+    $first = Band::of(1.2, 20, 15);
+    $comparison = BandComparison::of($first, $first->withForceMultipliedBy($before), $first->withForceMultipliedBy($now));
+    expect($comparison->verdict)->toBe($verdict)->and($comparison->softer)->toEqualWithDelta($softer, 1e-9);
+})->with([
+    [1.0, 1.0, 'fine', 0.0],
+    [1.0, 0.95, 'fine', 0.05],
+    [1.0, 0.86, 'watch', 0.14],
+    [1.0, 0.84, 'retire', 0.16],
+    'a little each time adds up' => [0.88, 0.84, 'retire', 0.16],
+    [1.0, 1.2, 'doubt', -0.2],
+]);
