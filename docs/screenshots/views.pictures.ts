@@ -9,7 +9,6 @@ const views = [
   ['room', '/clients/1/room'],
   ['shelf', '/clients/5/shelf'],
   ['swap-desk', '/swap/93'],
-  ['swap-desk-band', '/swap/52'],
   ['catalogue', '/catalogue'],
   ['exercise', '/catalogue/split-squat'],
   ['rail', '/clients/4/rail?pattern=squat'],
@@ -40,6 +39,11 @@ test('the main views', async ({ page }) => {
   }
   await page.evaluate(() => scrollTo(0, 0))
   await picture('bench')
+  await page.goto('/replan/23?for=missing')
+  await page.getByText('12 kg kettlebell', { exact: true }).click()
+  await page.getByRole('region', { name: 'The plan anew' }).waitFor()
+  await page.waitForLoadState('networkidle')
+  await picture('replan')
   await page.goto('/floor/33')
   await page
     .getByRole('listitem')
