@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Opis\JsonSchema\Validator;
+use Tests\Support\Saltmarrow;
 
 /*
  * The commands as a script uses them: JSON in, JSON out, exit codes.
@@ -80,6 +81,39 @@ it('fills thirty kinds of piece and four vessels at once', function (): void {
     $answer = runCommand('fill', (string) json_encode(['target_kg' => 31.417, 'carrier' => ['tare_kg' => 1.1, 'max_kg' => 40], 'items' => $items, 'pourables' => $pourables]));
     expect($answer['code'])->toBe(0)->and($answer['out']['error_kg'])->toBeLessThanOrEqual(0.0005);
 });
+
+it('swaps as the screen does', function (string $exercise, array $setting): void {
+    $client = Saltmarrow::client(Saltmarrow::trainer());
+    $things = [
+        ['kind' => 'dumbbell', 'name' => '8 kg dumbbell', 'count' => 2, 'mass_kg' => 8],
+        ['kind' => 'tube', 'name' => 'red tube', 'count' => 1, 'rest_length_cm' => 140, 'a_n' => 30, 'b_n' => 26, 'source' => 'measured'],
+        ['kind' => 'long-loop', 'name' => 'green loop', 'count' => 1, 'rest_length_cm' => 100, 'a_n' => 40, 'b_n' => 34, 'source' => 'rated'],
+        ['kind' => 'table', 'name' => 'table', 'count' => 1, 'height_cm' => 75, 'mass_kg' => 25],
+    ];
+    foreach ($things as $thing) {
+        Saltmarrow::thing($client, $thing['kind'], $thing['name'], $thing['count'], array_diff_key($thing, ['kind' => 0, 'name' => 0, 'count' => 0]));
+    }
+    $item = Saltmarrow::item(Saltmarrow::session($client), $exercise, $setting);
+    $screen = $this->actingAs($client->trainer)->getJson("/api/items/{$item->id}/swaps")->assertOk()->json('candidates');
+    $command = runCommand('swap', (string) json_encode([
+        'client' => ['height_cm' => 178, 'body_mass_kg' => 84],
+        'shelf' => array_map(static fn (int $i, array $thing): array => ['id' => (string) $i] + $thing, array_keys($things), $things),
+        'home' => ['floor' => 'smooth'],
+        'prescription' => ['exercise' => $exercise, 'setting' => $setting, 'sets' => $item->sets, 'reps' => $item->reps, 'reserve' => $item->reserve, 'goal' => 'muscle'],
+    ]))['out']['candidates'];
+    expect($screen)->not->toBe([])->and(count($command))->toBe(count($screen));
+    foreach ($screen as $i => $candidate) {
+        expect($command[$i]['exercise'])->toBe($candidate['exercise'])
+            ->and($command[$i]['setting'])->toEqual($candidate['setting'])
+            ->and($command[$i]['reps'])->toBe($candidate['reps'])
+            ->and(100 * $command[$i]['match'])->toEqualWithDelta($candidate['matchPercent'], 0.51)
+            ->and(array_diff([...$candidate['reasons'], ...$candidate['changes'], ...$candidate['lost']], $command[$i]['reasons']))->toBe([]);
+    }
+})->with([
+    ['floor-press', ['implement' => 'dumbbell', 'mass_kg' => 12, 'per_hand' => true]],
+    ['biceps-curl', ['implement' => 'dumbbell', 'mass_kg' => 12, 'per_hand' => true]],
+    ['squat', ['implement' => 'body-weight']],
+]);
 
 it('ranks swaps, with words for each and for everything left out', function (): void {
     $answer = runCommand('swap', (string) json_encode(GOOD['swap']));

@@ -6,7 +6,7 @@ import { toast } from 'sonner'
 import type { Occasion, Replan, Session } from '../../shared/api'
 import { useKeys } from '../../shared/lib/useKeys'
 import { useSettled } from '../../shared/lib/useSettled'
-import { Loading, Problem } from '../../shared/ui'
+import { Loading, Problem, Stop } from '../../shared/ui'
 import { sessionOptions } from '../floor'
 import { shelfOptions } from '../shelf'
 import { ChangeRow } from './ChangeRow'
@@ -76,16 +76,16 @@ function Planner({ session }: { session: Session }) {
       <h1 className="text-3xl">Plan anew</h1>
       <div role="radiogroup" aria-label="What happened" className="mt-4 flex flex-wrap gap-2">
         {occasions.map(({ value, label }) => (
-          <label key={value} className="stop stop-large">
-            <input
-              type="radio"
-              name="occasion"
-              className="sr-only"
-              checked={occasion === value}
-              onChange={() => pick(value)}
-            />
+          <Stop
+            key={value}
+            type="radio"
+            name="occasion"
+            large
+            checked={occasion === value}
+            onChange={() => pick(value)}
+          >
             {label}
-          </label>
+          </Stop>
         ))}
       </div>
       <div className="mt-4">
@@ -96,19 +96,16 @@ function Planner({ session }: { session: Session }) {
             {shelf.data?.items.length === 0 && <p>The shelf is empty already.</p>}
             <div className="mt-1 flex flex-wrap gap-2">
               {shelf.data?.items.map((thing) => (
-                <label key={thing.id} className="stop">
-                  <input
-                    type="checkbox"
-                    className="sr-only"
-                    checked={thingIds.includes(thing.id)}
-                    onChange={(event) =>
-                      setThingIds(
-                        event.target.checked ? [...thingIds, thing.id] : thingIds.filter((id) => id !== thing.id),
-                      )
-                    }
-                  />
+                <Stop
+                  key={thing.id}
+                  type="checkbox"
+                  checked={thingIds.includes(thing.id)}
+                  onChange={(yes) =>
+                    setThingIds(yes ? [...thingIds, thing.id] : thingIds.filter((id) => id !== thing.id))
+                  }
+                >
                   {thing.name}
-                </label>
+                </Stop>
               ))}
             </div>
           </fieldset>
@@ -116,16 +113,15 @@ function Planner({ session }: { session: Session }) {
         {occasion === 'less-time' && (
           <div className="flex flex-wrap items-end gap-2">
             {usualMinutes.map((usual) => (
-              <label key={usual} className="stop">
-                <input
-                  type="radio"
-                  name="minutes"
-                  className="sr-only"
-                  checked={minutes === usual}
-                  onChange={() => setMinutes(usual)}
-                />
+              <Stop
+                key={usual}
+                type="radio"
+                name="minutes"
+                checked={minutes === usual}
+                onChange={() => setMinutes(usual)}
+              >
                 {usual} min
-              </label>
+              </Stop>
             ))}
             <label className="flex items-center gap-2">
               <span className="soft text-sm">or</span>
@@ -152,16 +148,9 @@ function Planner({ session }: { session: Session }) {
             <legend className="soft text-sm">What is sore?</legend>
             <div className="mt-1 flex flex-wrap gap-2">
               {Object.entries(parts).map(([value, label]) => (
-                <label key={value} className="stop">
-                  <input
-                    type="radio"
-                    name="part"
-                    className="sr-only"
-                    checked={part === value}
-                    onChange={() => setPart(value)}
-                  />
+                <Stop key={value} type="radio" name="part" checked={part === value} onChange={() => setPart(value)}>
                   {label}
-                </label>
+                </Stop>
               ))}
             </div>
             <p className="caution caution-look mt-3 max-w-3xl">

@@ -1,4 +1,5 @@
 import type { Control } from '../../shared/api'
+import { Stop } from '../../shared/ui'
 import type { Live, Moved } from './useLive'
 
 /** What of a setting and its tempo can be moved by hand; number, curve, repetitions and words follow. */
@@ -32,16 +33,14 @@ export function Controls({
             <legend className="text-sm">{control.label}</legend>
             <div className="mt-1 flex flex-wrap gap-2">
               {control.stops.map((stop) => (
-                <label key={stop.label} className="stop">
-                  <input
-                    type="radio"
-                    name={control.name}
-                    className="sr-only"
-                    checked={Math.abs(stop.value - value) < 0.6}
-                    onChange={() => set(stop.value)}
-                  />
+                <Stop
+                  key={stop.label}
+                  name={control.name}
+                  checked={Math.abs(stop.value - value) < 0.6}
+                  onChange={() => set(stop.value)}
+                >
                   {stop.label}
-                </label>
+                </Stop>
               ))}
             </div>
           </fieldset>
