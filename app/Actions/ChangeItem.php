@@ -16,7 +16,7 @@ use NimbleShelf\Core\Matching\SettingInWords;
 final readonly class ChangeItem
 {
     /** What a change may touch, and what taking it back restores. */
-    private const COLUMNS = ['exercise', 'setting', 'words', 'sets', 'reps', 'reserve', 'rest_seconds', 'written', 'tempo', 'range_share', 'left_out'];
+    private const COLUMNS = ['exercise', 'setting', 'words', 'sets', 'reps', 'reserve', 'rest_seconds', 'written', 'tempo', 'range_share', 'left_out', 'one_set'];
 
     public function __construct(private Catalogue $catalogue)
     {
@@ -44,6 +44,15 @@ final readonly class ChangeItem
         $swaps = Swap::query()->where('item_id', $item->id)->whereNull('undone_at')->get();
         $this->undo($swaps);
         $item->refresh();
+    }
+
+    /** After the one set it was made for, a swap goes; the history keeps it. */
+    public function endOneSet(Item $item): void
+    {
+        $swap = $item->newestSwap();
+        if ($item->one_set && $swap !== null) {
+            $item->setRawAttributes([...$item->getAttributes(), ...$swap->before])->save();
+        }
     }
 
     /**

@@ -21,6 +21,8 @@ final readonly class ChooseSwap
 
     private const FROM_HERE_ON = 'From here on';
 
+    private const ONE_SET = 'One set';
+
     public function __construct(private RankSwaps $rankSwaps, private Catalogue $catalogue, private ChangeItem $change)
     {
     }
@@ -123,6 +125,7 @@ final readonly class ChooseSwap
             'tempo' => $candidate->tempo?->toArray(),
             'range_share' => $candidate->isShortRange ? KeptEffort::SHORT_RANGE : null,
             'written' => $written,
+            'one_set' => false,
         ], $occasion, $why, $batch ?? Str::uuid()->toString());
 
         return $item;
@@ -131,6 +134,15 @@ final readonly class ChooseSwap
     public function undo(Item $item): Item
     {
         $this->change->takeBack($item);
+
+        return $item;
+    }
+
+    /** The same swap for the next set alone; it goes when that is logged. */
+    public function forOneSet(Item $item): Item
+    {
+        $item->update(['one_set' => true]);
+        $item->newestSwap()?->update(['occasion' => self::ONE_SET]);
 
         return $item;
     }

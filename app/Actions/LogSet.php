@@ -22,6 +22,7 @@ final readonly class LogSet
         private RankSwaps $rankSwaps,
         private Catalogue $catalogue,
         private ResistanceModel $model,
+        private ChangeItem $change,
     ) {
     }
 
@@ -43,7 +44,7 @@ final readonly class LogSet
                 $session->update(['started_at' => $at]);
             }
 
-            return $item->setLogs()->firstOrCreate(['key' => $done['key']], [
+            $log = $item->setLogs()->firstOrCreate(['key' => $done['key']], [
                 'client_id' => $client->id,
                 'exercise' => $exercise->id,
                 'setting' => $item->setting,
@@ -60,6 +61,12 @@ final readonly class LogSet
                 'sd_kg' => $equivalent->sdKg,
                 'logged_at' => $at,
             ]);
+            $isPerSide = $exercise->oneSideAtATime || $item->setting->limbs === 1;
+            if ($item->one_set && $log->wasRecentlyCreated && (! $isPerSide || $log->side === 'right')) {
+                $this->change->endOneSet($item);
+            }
+
+            return $log;
         });
     }
 }

@@ -28,17 +28,18 @@ use NimbleShelf\Core\Mechanics\Setting;
  * @property array{lower: int, pause: int, lift: int, top: int}|null $tempo Null for the exercise's usual one.
  * @property float|null $range_share Null for the whole range.
  * @property string|null $left_out Why it is left out; null where it is done.
+ * @property bool $one_set True where the swap is for one set and goes when it is logged.
  * @property-read Block $block
  * @property-read Collection<int, SetLog> $setLogs
  */
 final class Item extends Model
 {
-    protected $fillable = ['position', 'exercise', 'setting', 'words', 'sets', 'reps', 'reserve', 'rest_seconds', 'written', 'tempo', 'range_share', 'left_out'];
+    protected $fillable = ['position', 'exercise', 'setting', 'words', 'sets', 'reps', 'reserve', 'rest_seconds', 'written', 'tempo', 'range_share', 'left_out', 'one_set'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['setting' => AsSetting::class, 'written' => 'array', 'tempo' => 'array', 'range_share' => 'float', 'sets' => 'integer', 'reps' => 'integer', 'reserve' => 'integer', 'rest_seconds' => 'integer'];
+        return ['setting' => AsSetting::class, 'written' => 'array', 'tempo' => 'array', 'range_share' => 'float', 'one_set' => 'boolean', 'sets' => 'integer', 'reps' => 'integer', 'reserve' => 'integer', 'rest_seconds' => 'integer'];
     }
 
     /** @return BelongsTo<Block, $this> */
@@ -54,6 +55,14 @@ final class Item extends Model
         $inOrder->orderBy('set_number')->orderBy('id');
 
         return $inOrder;
+    }
+
+    public function newestSwap(): ?Swap
+    {
+        /** @var Swap|null $newest */
+        $newest = Swap::query()->where('item_id', $this->id)->whereNull('undone_at')->orderByDesc('id')->first();
+
+        return $newest;
     }
 
     public function client(): Client

@@ -14,6 +14,7 @@ return new class extends Migration
             $table->json('tempo')->nullable();
             $table->float('range_share')->nullable();
             $table->string('left_out')->nullable();
+            $table->boolean('one_set')->default(false);
         });
 
         Schema::table('set_logs', function (Blueprint $table): void {

@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Actions\LogSet;
+use App\Actions\Replan;
+use App\Actions\ReplanSession;
+use App\Enums\Occasion;
 use App\Models\Block;
 use App\Models\Client;
 use App\Models\Item;
 use App\Models\Programme;
+use App\Models\Swap;
 use App\Models\TrainingSession;
 use App\Models\User;
 use Carbon\CarbonImmutable;
@@ -33,7 +37,7 @@ final class DemoSeeder extends Seeder
 
     private const WEEKS_BACK = 4;
 
-    public function __construct(private readonly LogSet $logSet, private readonly Screening $screening)
+    public function __construct(private readonly LogSet $logSet, private readonly ReplanSession $replanSession, private readonly Screening $screening)
     {
     }
 
@@ -70,7 +74,7 @@ final class DemoSeeder extends Seeder
             ['floor-press', ['implement' => 'dumbbell', 'mass_kg' => 8, 'per_hand' => true], 3, 14, 2],
             ['bent-over-row', ['implement' => 'object', 'mass_kg' => 10, 'per_hand' => true], 3, 10, 2],
             ['biceps-curl', ['implement' => 'dumbbell', 'mass_kg' => 8, 'per_hand' => true], 2, 9, 2],
-        ], painOn: 2);
+        ], painOn: 2, missing: '8 kg dumbbell');
         $this->session($client, 'Full body on board', CarbonImmutable::today()->setTime(8, 30), 45, [
             ['straight', 'Legs first', [['rucksack-squat', ['implement' => 'rucksack', 'mass_kg' => 16], 3, 10, 2, 90]]],
             ['superset', 'Push and pull', [
@@ -104,7 +108,7 @@ final class DemoSeeder extends Seeder
             ['push-up', ['implement' => 'body-weight', 'support_height_cm' => 75], 3, 9, 2],
             ['romanian-deadlift', ['implement' => 'dumbbell', 'mass_kg' => 6, 'per_hand' => true], 3, 12, 3],
             ['bent-over-row', ['implement' => 'dumbbell', 'mass_kg' => 6, 'per_hand' => true], 3, 12, 2],
-        ]);
+        ], minutes: 15);
         $this->session($client, 'Legs, push and pull', CarbonImmutable::today()->setTime(13, 0), 40, [
             ['straight', 'Legs first', [
                 ['goblet-squat', ['implement' => 'kettlebell', 'mass_kg' => 16], 3, 10, 2, 90],
@@ -332,16 +336,22 @@ final class DemoSeeder extends Seeder
      * @param  list<array{string, array<string, mixed>, int, int, int}>  $exercises  Exercise, setting, sets, repetitions, reserve.
      * @param  int|null  $painOn  Index of the exercise that hurt once, last week.
      */
-    private function history(Client $client, string $programme, int $perWeek, string $time, array $exercises, ?int $painOn = null): void
+    private function history(Client $client, string $programme, int $perWeek, string $time, array $exercises, ?int $painOn = null, ?string $missing = null, ?int $minutes = null): void
     {
         $row = $client->programmes()->create(['name' => $programme, 'starts_on' => CarbonImmutable::today()->subWeeks(self::WEEKS_BACK), 'weeks' => 12]);
         for ($week = 0; $week < self::WEEKS_BACK; $week++) {
             for ($visit = 0; $visit < $perWeek; $visit++) {
                 $day = CarbonImmutable::parse(CarbonImmutable::today()->subWeeks(self::WEEKS_BACK - $week)->addDays(intdiv(7 * $visit, $perWeek))->toDateString().' '.$time);
                 $session = $this->written($row, $programme.' '.($visit + 1), $day, 40, [['straight', 'Work', array_map(static fn (array $exercise): array => [...$exercise, 75], $exercises)]]);
+                if ($week === self::WEEKS_BACK - 2 && $visit === 0 && ($missing !== null || $minutes !== null)) {
+                    $this->planAnew($session, $client, $missing, $minutes, $day);
+                }
                 $tired = $week === 2 ? 1 : 0;
-                foreach ($session->blocks->flatMap->items->values() as $i => $item) {
+                foreach ($session->refresh()->blocks->flatMap->items->values() as $i => $item) {
                     /** @var Item $item */
+                    if ($item->left_out !== null) {
+                        continue;
+                    }
                     for ($set = 1; $set <= $item->sets; $set++) {
                         $last = $set === $item->sets ? 1 : 0;
                         $hurts = $painOn === $i && $week === self::WEEKS_BACK - 1 && $visit === $perWeek - 1 && $last === 1;
@@ -359,6 +369,20 @@ final class DemoSeeder extends Seeder
                 $session->update(['started_at' => $day, 'ended_at' => $day->addMinutes(44)]);
             }
         }
+    }
+
+    /** The day on which a thing was missing, or time was short. */
+    private function planAnew(TrainingSession $session, Client $client, ?string $missing, ?int $minutes, CarbonImmutable $day): void
+    {
+        $replan = new Replan(
+            session: $session,
+            occasion: $missing === null ? Occasion::LessTime : Occasion::Missing,
+            thingIds: $missing === null ? [] : [$client->shelfItems()->where('name', $missing)->firstOrFail()->id],
+            minutes: $minutes ?? 0,
+            sore: null,
+        );
+        $batch = $this->replanSession->apply($replan, array_values($session->blocks->flatMap->items->pluck('id')->all()));
+        Swap::query()->where('batch', $batch)->update(['created_at' => $day->subMinutes(10)]);
     }
 
     /** @param  list<array{string, string, list<array{string, array<string, mixed>, int, int, int, int}>}>  $blocks */

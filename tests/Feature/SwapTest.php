@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Illuminate\Support\Str;
 use Tests\Support\Saltmarrow;
 
 beforeEach(function (): void {
@@ -124,4 +125,25 @@ it('reckons a moved setting, uses it, and the Floor knows it', function (): void
     $this->putJson("/api/items/{$item->id}/swaps/live", $ask)->assertOk()->assertJsonPath('swappedFrom', 'Biceps curl, 8 kg dumbbell in each hand');
     $this->getJson("/api/sessions/{$session->id}")->assertJsonPath('blocks.0.items.0.servable', true)->assertJsonPath('layOut.0', 'green tube');
     $this->putJson("/api/items/{$item->id}/swaps/live", ['moved' => ['gripCm' => 50, 'folded' => 1]] + $ask)->assertUnprocessable()->assertJsonValidationErrors('moved');
+});
+
+it('swaps one set, and has the next as it was written', function (): void {
+    $this->session->update(['started_at' => now()]);
+    $candidates = collect($this->getJson($this->path)->assertJsonPath('isRunning', true)->json('candidates'));
+    $bothSides = $candidates->first(fn (array $candidate): bool => ! $candidate['perSide']);
+    $this->postJson($this->path, ['key' => $bothSides['key'], 'scope' => 'set'])->assertOk()->assertJsonPath('chosenKey', $bothSides['key']);
+    expect($this->item->refresh()->one_set)->toBeTrue();
+    $log = fn (int $number, ?string $side = null) => $this->postJson("/api/items/{$this->item->id}/sets", ['key' => (string) Str::uuid(), 'setNumber' => $number, 'side' => $side, 'reps' => 9, 'reserve' => 2, 'pain' => false])->assertCreated();
+    $log(1);
+    expect($this->item->refresh()->exercise)->toBe('floor-press')->and($this->item->setting->massKg)->toBe(16.0)->and($this->item->one_set)->toBeFalse()
+        ->and($this->item->setLogs()->value('exercise'))->toBe($bothSides['exercise']);
+    $this->getJson("/api/clients/{$this->client->id}/ledger")->assertJsonPath('swaps.0.occasion', 'One set')->assertJsonPath('swaps.0.isUndone', false);
+
+    // A swap done one side at a time goes after its second side.
+    $oneSide = $candidates->first(fn (array $candidate): bool => $candidate['perSide']);
+    $this->postJson($this->path, ['key' => $oneSide['key'], 'scope' => 'set'])->assertOk();
+    $log(2, 'left');
+    expect($this->item->refresh()->exercise)->toBe($oneSide['exercise']);
+    $log(2, 'right');
+    expect($this->item->refresh()->exercise)->toBe('floor-press');
 });

@@ -26,6 +26,9 @@ final class ItemSwapController extends Controller
         } else {
             $chooseSwap->handle($item, $key);
         }
+        if ($request->string('scope')->toString() === 'set') {
+            $chooseSwap->forOneSet($item);
+        }
 
         return $showSwaps->handle($item);
     }

@@ -27,6 +27,8 @@ final class LiveSwapController extends Controller
             throw ValidationException::withMessages(['moved' => $candidate]);
         }
 
-        return $showSwaps->handle($choose->put($item, $candidate));
+        $choose->put($item, $candidate);
+
+        return $showSwaps->handle($request->string('scope')->toString() === 'set' ? $choose->forOneSet($item) : $item);
     }
 }

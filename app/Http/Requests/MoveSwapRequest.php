@@ -16,6 +16,7 @@ final class MoveSwapRequest extends FormRequest
         return [
             'setting' => ['required', 'array'],
             'exercise' => ['required', 'string', 'max:80'],
+            'scope' => ['nullable', 'in:set,today'],
             'moved' => ['present', 'array'],
             'moved.*' => ['required', 'numeric'],
         ];

@@ -11,6 +11,6 @@ final class StoreItemSwapRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['key' => ['required', 'string', 'size:16'], 'scope' => ['nullable', 'in:today,programme']];
+        return ['key' => ['required', 'string', 'size:16'], 'scope' => ['nullable', 'in:set,today,programme']];
     }
 }

@@ -12,6 +12,7 @@ final readonly class SwapsResource extends Resource
      * @param  list<ExclusionResource>  $excluded
      * @param  list<ExclusionResource>  $leftOut
      * @param  list<string>  $problems
+     * @param  bool  $isRunning  True while the session runs, so that a swap may be for one set.
      * @param  int  $laterCount  Items of later sessions for which the programme wrote the same.
      * @param  list<OpenerResource>  $openers  Where there is no candidate: single things that would bring one.
      * @param  string|null  $chosenKey  Of the candidate in use now.
@@ -30,6 +31,7 @@ final readonly class SwapsResource extends Resource
         public bool $capacityKnown,
         public ?string $chosenKey,
         public ?string $swappedFrom,
+        public bool $isRunning,
         public int $laterCount,
         public array $openers,
     ) {

@@ -331,7 +331,11 @@ final class RungFinder
                 Setting::of('rucksack', $kg),
                 [$rucksack],
                 Certainty::Filled,
-                sprintf('%s packed to %s kg in all, %s', ucfirst($rucksack->name), SettingInWords::kg($kg), $exercise->loadPointFor('rucksack') === LoadPoint::Hips ? 'laid across the hips' : 'high and tight on the back'),
+                sprintf('%s packed to %s kg in all, %s', ucfirst($rucksack->name), SettingInWords::kg($kg), match ($exercise->loadPointFor('rucksack')) {
+                    LoadPoint::Hips => 'laid across the hips',
+                    LoadPoint::Front => 'worn on the chest, straps tight',
+                    default => 'high and tight on the back',
+                }),
                 max(40, $exercise->setUpSeconds),
             );
         }

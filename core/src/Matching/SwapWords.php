@@ -32,7 +32,7 @@ final readonly class SwapWords
             $reasons[] = sprintf(
                 'Feels like %s in the %s; prescribed was %s.',
                 $equivalent->inWords(),
-                mb_strtolower($this->catalogue->exercise($equivalent->referenceExercise)->name),
+                self::inASentence($this->catalogue->exercise($equivalent->referenceExercise)->name),
                 $prescribed->inWords(),
             );
         }
@@ -73,6 +73,12 @@ final readonly class SwapWords
         }
 
         return $lost;
+    }
+
+    /** A name within a sentence: small, unless it is called after a people. */
+    private static function inASentence(string $name): string
+    {
+        return str_starts_with($name, 'Romanian') ? $name : mb_strtolower($name);
     }
 
     /** The third of the range in which one curve, scaled to the other's mean, lies highest above it. */

@@ -53,6 +53,13 @@ describe('the sets of a session', () => {
     expect(steps[0]?.log?.id).toBe(1)
   })
 
+  it('asks for no set again where a swap turned sides into one, or one into sides', () => {
+    const both = withLog(withLog(session, 1, log(1, 1)), 2, log(2, 1))
+    expect(next(both)).toBeNull()
+    const oneSide = withLog(session, 1, log(1, 1, 'right'))
+    expect(next(oneSide)).toBe('2/1/left')
+  })
+
   it('counts a set that arrives twice once', () => {
     const twice = withLog(withLog(session, 1, log(1, 1)), 1, log(1, 1))
     expect(twice.blocks[0]?.items[0]?.setLogs).toHaveLength(1)

@@ -15,7 +15,12 @@ export function placedSteps(session: Session, skipped: ReadonlySet<string>): Pla
   return session.steps.flatMap((step, index) => {
     const item = items.get(step.itemId)
     if (item === undefined) return []
-    const log = item.setLogs.find((known) => known.setNumber === step.setNumber && known.side === step.side) ?? null
+    const ofSet = item.setLogs.filter((known) => known.setNumber === step.setNumber)
+    // A swap may turn one set into two sides or back: what was done with both sides at once counts for each.
+    const log =
+      ofSet.find((known) => known.side === step.side) ??
+      ofSet.find((known) => known.side === null || step.side === null) ??
+      null
     return [{ ...step, index, item, log, skipped: log === null && skipped.has(stepKey(step)) }]
   })
 }

@@ -13,6 +13,7 @@ const names: Record<string, string> = {
   limbs: 'One limb or two',
   shape: 'Where it is hard',
   'set-up': 'Position and set-up',
+  liking: 'What is liked and known',
 }
 
 function Form({ settings }: { settings: Settings }) {

@@ -3,18 +3,21 @@ import type { Candidate } from '../../shared/api'
 import { MovingFigure } from '../../shared/figure'
 import { countOf } from '../../shared/lib/counts'
 import { Cautions, LoadNumber } from '../../shared/ui'
+import type { Scope } from './queries'
 
 interface CandidatePanelProps {
   candidate: Candidate
   phase: number
   chosen: boolean
   busy: boolean
+  /** True while the session runs. */
+  running: boolean
   /** Later sessions that ask for the same. */
   later: number
   /** True where the moved setting cannot be used. */
   blocked: boolean
   controls: React.ReactNode
-  onUse: (scope: 'today' | 'programme') => void
+  onUse: (scope: Scope) => void
 }
 
 function Lines({ title, lines }: { title: string; lines: string[] }) {
@@ -37,6 +40,7 @@ export function CandidatePanel({
   phase,
   chosen,
   busy,
+  running,
   later,
   blocked,
   controls,
@@ -84,6 +88,16 @@ export function CandidatePanel({
           </>
         )}
       </button>
+      {running && !chosen && (
+        <button
+          type="button"
+          className="btn btn-outline btn-sm mt-2 w-full"
+          disabled={busy || blocked}
+          onClick={() => onUse('set')}
+        >
+          For the next set only <kbd className="key ml-1">s</kbd>
+        </button>
+      )}
       {later > 0 && (
         <button
           type="button"

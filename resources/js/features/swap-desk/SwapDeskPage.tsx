@@ -13,7 +13,7 @@ import { LoadNumber, Loading, Problem } from '../../shared/ui'
 import { CandidatePanel } from './CandidatePanel'
 import { CandidateRow } from './CandidateRow'
 import { Controls } from './Controls'
-import { swapsOptions, useChooseSwap } from './queries'
+import { type Scope, swapsOptions, useChooseSwap } from './queries'
 import { type Moved, useLive } from './useLive'
 
 function WhyNot({ title, exclusions }: { title: string; exclusions: Exclusion[] }) {
@@ -99,6 +99,8 @@ export function SwapDeskPage() {
   return <Desk key={itemId} swaps={swaps.data} />
 }
 
+const scopes: Record<Scope, string> = { set: 'for the next set', today: 'today', programme: 'from here on' }
+
 const nothingMoved: Moved = {}
 
 const hows: Record<string, string> = { buy: 'Buy', fill: 'Fill', borrow: 'Bring', find: 'Find' }
@@ -135,14 +137,13 @@ function Desk({ swaps }: { swaps: Swaps }) {
     const scope = choice.scope ?? 'today'
     choose.mutate(choice, {
       onSuccess: () =>
-        toast.success(
-          `${candidate.name} stands in for ${prescribed.name} ${scope === 'today' ? 'today' : 'from here on'}`,
-          { action: { label: 'Undo', onClick: () => choose.mutate({ key: null, scope }) } },
-        ),
+        toast.success(`${candidate.name} stands in for ${prescribed.name} ${scopes[scope]}`, {
+          action: { label: 'Undo', onClick: () => choose.mutate({ key: null, scope }) },
+        }),
       onError: (error) => toast.error(error.message),
     })
   }
-  const putIn = (scope: 'today' | 'programme' = 'today') => {
+  const putIn = (scope: Scope = 'today') => {
     if (focused === undefined || listed === undefined || choose.isPending || live.problem !== null) return
     if (scope === 'today' && focused.key === swaps.chosenKey && !isMoved) return
     stand(focused, {
@@ -168,6 +169,7 @@ function Desk({ swaps }: { swaps: Swaps }) {
     ArrowDown: () => look(place + 1),
     ArrowUp: () => look(place - 1),
     Enter: () => putIn(),
+    s: () => swaps.isRunning && putIn('set'),
     p: () => swaps.laterCount > 0 && !isMoved && putIn('programme'),
     u: undo,
     ...Object.fromEntries(candidates.slice(0, 9).map((candidate, i) => [String(i + 1), () => takeNumber(candidate)])),
@@ -272,6 +274,7 @@ function Desk({ swaps }: { swaps: Swaps }) {
               phase={phase}
               chosen={focused.key === swaps.chosenKey}
               busy={choose.isPending}
+              running={swaps.isRunning}
               later={isMoved ? 0 : swaps.laterCount}
               blocked={live.problem !== null}
               controls={

@@ -4,6 +4,9 @@ import { api, type Swaps } from '../../shared/api'
 export const swapsOptions = (itemId: number) =>
   queryOptions({ queryKey: ['items', itemId, 'swaps'], queryFn: () => api.get<Swaps>(`items/${itemId}/swaps`) })
 
+/** For the next set alone, for the day, or for every later session that asks for the same. */
+export type Scope = 'set' | 'today' | 'programme'
+
 /** Uses a candidate, or with `null` takes the swap back. */
 export function useChooseSwap(itemId: number) {
   const queries = useQueryClient()
@@ -14,11 +17,11 @@ export function useChooseSwap(itemId: number) {
       live,
     }: {
       key: string | null
-      scope?: 'today' | 'programme'
+      scope?: Scope
       live?: { exercise: string; setting: Record<string, unknown>; moved: Record<string, number> }
     }) =>
       key !== null && live
-        ? api.put<Swaps>(`items/${itemId}/swaps/live`, live)
+        ? api.put<Swaps>(`items/${itemId}/swaps/live`, { ...live, scope: scope === 'set' ? 'set' : 'today' })
         : key === null
           ? api.delete<Swaps>(`items/${itemId}/swaps?scope=${scope}`)
           : api.post<Swaps>(`items/${itemId}/swaps`, { key, scope }),

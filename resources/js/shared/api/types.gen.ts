@@ -1048,6 +1048,8 @@ export interface Swaps {
   /** Of the candidate in use now. */
   chosenKey: string | null
   swappedFrom: string | null
+  /** True while the session runs, so that a swap may be for one set. */
+  isRunning: boolean
   /** Items of later sessions for which the programme wrote the same. */
   laterCount: number
   /** Where there is no candidate: single things that would bring one. */
