@@ -23,7 +23,7 @@ final readonly class ChooseSwap
 
     private const ONE_SET = 'One set';
 
-    public function __construct(private RankSwaps $rankSwaps, private Catalogue $catalogue, private ChangeItem $change)
+    public function __construct(private RankSwaps $rankSwaps, private Catalogue $catalogue, private ChangeItem $change, private AssessHealth $assess)
     {
     }
 
@@ -102,9 +102,15 @@ final readonly class ChooseSwap
      * Puts a candidate in the place of what is written, whatever list it came from.
      *
      * @param  string|null  $batch  Changes made at one go share it; null for one alone.
+     *
+     * @throws ValidationException If a health answer locks the programme.
      */
     public function put(Item $item, Candidate $candidate, string $occasion = self::AT_THE_DESK, ?string $batch = null): Item
     {
+        $locks = $this->assess->locks($item->client());
+        if ($locks !== []) {
+            throw ValidationException::withMessages(['lock' => array_map(static fn (array $lock): string => "{$lock['why']} {$lock['do']}", $locks)]);
+        }
         $written = $item->written ?? [
             'exercise' => $item->exercise,
             'setting' => $item->setting->toArray(),

@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Enums\Occasion;
 use App\Enums\SessionState;
 use App\Http\Resources\EquivalentResource;
+use App\Http\Resources\HealthLockResource;
 use App\Http\Resources\ReplanChangeResource;
 use App\Http\Resources\ReplanResource;
 use App\Models\Item;
@@ -24,7 +25,7 @@ use NimbleShelf\Core\Planning\Tempo;
 /** Plans a session anew when something is missing, time is short or a part is sore: every change in one list. */
 final readonly class ReplanSession
 {
-    public function __construct(private DescribeClient $describe, private RankSwaps $rankSwaps, private ChooseSwap $chooseSwap, private ChangeItem $change, private Catalogue $catalogue)
+    public function __construct(private DescribeClient $describe, private RankSwaps $rankSwaps, private ChooseSwap $chooseSwap, private ChangeItem $change, private Catalogue $catalogue, private AssessHealth $assess)
     {
     }
 
@@ -46,6 +47,7 @@ final readonly class ReplanSession
             clientName: $replan->session->programme->client->name,
             occasion: $replan->occasion,
             title: $this->title($replan),
+            locks: HealthLockResource::allOf($this->assess->locks($replan->session->programme->client)),
             changes: array_map(fn (Item $item): ReplanChangeResource => $this->shown($item, $proposals[$item->id] ?? null), $items),
             minutesBefore: (int) ceil(array_sum(array_map(static fn (SessionTime $time): float => $time->secondsFor($time->sets), $times)) / 60),
             minutesAfter: (int) ceil(array_sum(array_map(static fn (SessionTime $time): float => $time->secondsFor($kept[$time->id]), $times)) / 60),

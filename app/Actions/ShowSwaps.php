@@ -11,6 +11,7 @@ use App\Http\Resources\CurveResource;
 use App\Http\Resources\EquivalentResource;
 use App\Http\Resources\ExclusionResource;
 use App\Http\Resources\FigureResource;
+use App\Http\Resources\HealthLockResource;
 use App\Http\Resources\MatchPartResource;
 use App\Http\Resources\OpenerResource;
 use App\Http\Resources\PrescribedResource;
@@ -38,6 +39,7 @@ final readonly class ShowSwaps
         private DescribeClient $describe,
         private Catalogue $catalogue,
         private ResistanceModel $model,
+        private AssessHealth $assess,
     ) {
     }
 
@@ -66,6 +68,7 @@ final readonly class ShowSwaps
             candidates: $candidates,
             excluded: array_map(ExclusionResource::of(...), $result->excluded),
             leftOut: array_map(ExclusionResource::of(...), $result->leftOut),
+            locks: HealthLockResource::allOf($this->assess->locks($client)),
             problems: $result->problems,
             capacityKnown: $result->capacityKnown,
             chosenKey: $chosen,

@@ -147,3 +147,11 @@ it('swaps one set, and has the next as it was written', function (): void {
     $log(2, 'right');
     expect($this->item->refresh()->exercise)->toBe('floor-press');
 });
+
+it('puts nothing in where a health answer locks the programme, and says what to do', function (): void {
+    $key = $this->getJson($this->path)->assertJsonPath('locks', [])->json('candidates.0.key');
+    $this->client->screenings()->delete();
+    $this->getJson($this->path)->assertOk()->assertJsonCount(1, 'locks');
+    $this->postJson($this->path, ['key' => $key])->assertUnprocessable()->assertJsonValidationErrors('lock');
+    expect($this->item->refresh()->written)->toBeNull();
+});

@@ -11,6 +11,7 @@ final readonly class ReplanResource extends Resource
 {
     /**
      * @param  string  $title  What happened, in words.
+     * @param  list<HealthLockResource>  $locks  Why nothing may be trained until a clearance is noted.
      * @param  list<ReplanChangeResource>  $changes
      * @param  int  $minutesBefore  For what is left, set-up and rests included; estimated.
      */
@@ -21,6 +22,7 @@ final readonly class ReplanResource extends Resource
         public string $clientName,
         public Occasion $occasion,
         public string $title,
+        public array $locks,
         public array $changes,
         public int $minutesBefore,
         public int $minutesAfter,

@@ -11,6 +11,7 @@ final readonly class SwapsResource extends Resource
      * @param  list<CandidateResource>  $candidates
      * @param  list<ExclusionResource>  $excluded
      * @param  list<ExclusionResource>  $leftOut
+     * @param  list<HealthLockResource>  $locks  Why nothing may be trained until a clearance is noted.
      * @param  list<string>  $problems
      * @param  bool  $isRunning  True while the session runs, so that a swap may be for one set.
      * @param  int  $laterCount  Items of later sessions for which the programme wrote the same.
@@ -27,6 +28,7 @@ final readonly class SwapsResource extends Resource
         public array $candidates,
         public array $excluded,
         public array $leftOut,
+        public array $locks,
         public array $problems,
         public bool $capacityKnown,
         public ?string $chosenKey,

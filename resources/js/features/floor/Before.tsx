@@ -3,6 +3,7 @@ import { Link } from 'react-router'
 import type { Session } from '../../shared/api'
 import { countOf } from '../../shared/lib/counts'
 import { useKeys } from '../../shared/lib/useKeys'
+import { Locks } from '../../shared/ui'
 import { readyBell } from './bell'
 import { FloorHead } from './FloorHead'
 import { usePutBack, useSessionState } from './queries'
@@ -94,21 +95,7 @@ export function Before({ session }: { session: Session }) {
               what is here. Swap first, or skip on the way.
             </p>
           )}
-          {session.locks.length > 0 && (
-            <section className="caution mt-4" aria-label="Locked">
-              <div>
-                <p className="font-display text-lg font-semibold">No training today</p>
-                {session.locks.map((lock) => (
-                  <p key={lock.why}>
-                    <strong>{lock.why}</strong> {lock.do}
-                  </p>
-                ))}
-                <Link to={`/clients/${session.clientId}/health`} className="link font-semibold">
-                  To the health page
-                </Link>
-              </div>
-            </section>
-          )}
+          <Locks locks={session.locks} clientId={session.clientId} />
           <button
             type="button"
             className="btn btn-primary btn-lg mt-5 h-16 w-full text-xl"

@@ -6,7 +6,7 @@ import { toast } from 'sonner'
 import type { Occasion, Replan, Session } from '../../shared/api'
 import { useKeys } from '../../shared/lib/useKeys'
 import { useSettled } from '../../shared/lib/useSettled'
-import { Loading, Problem, Stop } from '../../shared/ui'
+import { Loading, Locks, Problem, Stop } from '../../shared/ui'
 import { sessionOptions } from '../floor'
 import { shelfOptions } from '../shelf'
 import { ChangeRow } from './ChangeRow'
@@ -193,7 +193,7 @@ function Review({ replan, happened, stale, declined, onDecline }: ReviewProps) {
   const changes = replan.changes.filter((change) => change.kind !== 'stays')
   const accepted = changes.map((change) => change.itemId).filter((id) => !declined.includes(id))
   const go = () => {
-    if (accepted.length === 0 || apply.isPending || stale) return
+    if (accepted.length === 0 || apply.isPending || stale || replan.locks.length > 0) return
     apply.mutate(
       { happened, accepted },
       {
@@ -220,6 +220,7 @@ function Review({ replan, happened, stale, declined, onDecline }: ReviewProps) {
           )}
         </p>
       </div>
+      <Locks locks={replan.locks} clientId={replan.clientId} />
       {changes.length === 0 ? (
         <p className="py-6 text-lg">Nothing has to change: the session can be done as it stands.</p>
       ) : (
@@ -241,7 +242,7 @@ function Review({ replan, happened, stale, declined, onDecline }: ReviewProps) {
           <button
             type="button"
             className="btn btn-primary btn-lg w-full sm:w-auto"
-            disabled={accepted.length === 0 || apply.isPending || stale}
+            disabled={accepted.length === 0 || apply.isPending || stale || replan.locks.length > 0}
             onClick={go}
           >
             {accepted.length === 0

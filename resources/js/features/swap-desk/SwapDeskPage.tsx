@@ -9,7 +9,7 @@ import { countOf } from '../../shared/lib/counts'
 import { useKeys } from '../../shared/lib/useKeys'
 import { usePhase } from '../../shared/lib/usePhase'
 import { CurvePlot } from '../../shared/plot'
-import { LoadNumber, Loading, Problem } from '../../shared/ui'
+import { LoadNumber, Loading, Locks, Problem } from '../../shared/ui'
 import { CandidatePanel } from './CandidatePanel'
 import { CandidateRow } from './CandidateRow'
 import { Controls } from './Controls'
@@ -132,6 +132,7 @@ function Desk({ swaps }: { swaps: Swaps }) {
     if (swaps.swappedFrom !== null)
       choose.mutate({ key: null }, { onSuccess: () => toast('The prescription stands again') })
   }
+  const locked = swaps.locks.length > 0
   const isMoved = Object.keys(moved).length > 0
   const stand = (candidate: Candidate, choice: Parameters<typeof choose.mutate>[0]) => {
     const scope = choice.scope ?? 'today'
@@ -144,7 +145,7 @@ function Desk({ swaps }: { swaps: Swaps }) {
     })
   }
   const putIn = (scope: Scope = 'today') => {
-    if (focused === undefined || listed === undefined || choose.isPending || live.problem !== null) return
+    if (focused === undefined || listed === undefined || choose.isPending || live.problem !== null || locked) return
     if (scope === 'today' && focused.key === swaps.chosenKey && !isMoved) return
     stand(focused, {
       key: listed.key,
@@ -154,7 +155,7 @@ function Desk({ swaps }: { swaps: Swaps }) {
   }
   /** Number keys choose at once; `u` takes it back. */
   const takeNumber = (candidate: Candidate) => {
-    if (choose.isPending) return
+    if (choose.isPending || locked) return
     setFocusedKey(candidate.key)
     setMoves({ of: '', moved: nothingMoved })
     if (candidate.key !== swaps.chosenKey) stand(candidate, { key: candidate.key, scope: 'today' })
@@ -195,6 +196,7 @@ function Desk({ swaps }: { swaps: Swaps }) {
           </Link>
         </div>
       </div>
+      <Locks locks={swaps.locks} clientId={swaps.clientId} />
       <div className="grid items-start gap-x-8 gap-y-6 lg:grid-cols-[14rem_1fr_25rem]">
         <Written swaps={swaps} phase={phase} />
         <section aria-label="Candidates" className={`min-w-0 ${focused ? '' : 'lg:col-span-2'}`}>
@@ -276,7 +278,7 @@ function Desk({ swaps }: { swaps: Swaps }) {
               busy={choose.isPending}
               running={swaps.isRunning}
               later={isMoved ? 0 : swaps.laterCount}
-              blocked={live.problem !== null}
+              blocked={live.problem !== null || locked}
               controls={
                 <Controls
                   controls={listed?.controls ?? []}

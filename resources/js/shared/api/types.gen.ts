@@ -888,6 +888,8 @@ export interface Replan {
   occasion: Occasion
   /** What happened, in words. */
   title: string
+  /** Why nothing may be trained until a clearance is noted. */
+  locks: HealthLock[]
   changes: ReplanChange[]
   /** For what is left, set-up and rests included; estimated. */
   minutesBefore: number
@@ -1043,6 +1045,8 @@ export interface Swaps {
   candidates: Candidate[]
   excluded: Exclusion[]
   leftOut: Exclusion[]
+  /** Why nothing may be trained until a clearance is noted. */
+  locks: HealthLock[]
   problems: string[]
   capacityKnown: boolean
   /** Of the candidate in use now. */
