@@ -79,28 +79,46 @@ final readonly class ShowSwaps
         );
     }
 
-    /** @return list<OpenerResource> Single additions that would bring a swap, the best first. */
+    /**
+     * Single additions that would bring a swap, the best first; where there is none, a band with an anchor for it.
+     *
+     * @return list<OpenerResource>
+     */
     private function openers(Item $item): array
     {
-        $client = $item->client();
-        $person = $this->describe->person($client);
-        $shelf = $this->describe->shelf($client);
-        $home = $this->describe->home($client);
-        $openers = [];
-        foreach (Addition::usual() as $addition) {
-            $found = $this->rankSwaps->deskOf($client)->rank(
-                $item->prescription(),
-                $person,
-                $addition->thing === null ? $shelf : [...$shelf, $addition->thing],
-                $addition->anchorM === null ? $home : $home->withAnchor('addition', $addition->anchorM),
-            )->candidates;
-            if ($found !== []) {
-                $openers[] = new OpenerResource($addition->how, $addition->words, count($found), "{$found[0]->rung->exercise->name}, {$found[0]->rung->words}", (int) round(100 * $found[0]->match));
+        $usual = Addition::usual();
+        $openers = array_filter(array_map(fn (Addition $one): ?OpenerResource => $this->opener($item, [$one]), $usual));
+        if ($openers === []) {
+            $bands = array_filter($usual, static fn (Addition $one): bool => $one->thing?->isBand() === true);
+            foreach (array_filter($usual, static fn (Addition $one): bool => $one->anchorM !== null) as $anchor) {
+                $openers = [...$openers, ...array_filter(array_map(fn (Addition $band): ?OpenerResource => $this->opener($item, [$band, $anchor]), $bands))];
             }
         }
         usort($openers, static fn (OpenerResource $one, OpenerResource $two): int => $two->matchPercent <=> $one->matchPercent);
 
         return array_slice($openers, 0, self::OPENERS_SHOWN);
+    }
+
+    /** @param  non-empty-list<Addition>  $added */
+    private function opener(Item $item, array $added): ?OpenerResource
+    {
+        $client = $item->client();
+        $shelf = $this->describe->shelf($client);
+        $home = $this->describe->home($client);
+        foreach ($added as $addition) {
+            $shelf = $addition->thing === null ? $shelf : [...$shelf, $addition->thing];
+            $home = $addition->anchorM === null ? $home : $home->withAnchor('addition', $addition->anchorM);
+        }
+        $found = $this->rankSwaps->deskOf($client)->rank($item->prescription(), $this->describe->person($client), $shelf, $home)->candidates;
+
+        return $found === [] ? null : new OpenerResource(
+            how: $added[0]->how,
+            words: implode(', and ', array_map(static fn (Addition $addition): string => $addition->words, $added)),
+            pieces: count($added),
+            swaps: count($found),
+            best: "{$found[0]->rung->exercise->name}, {$found[0]->rung->words}",
+            matchPercent: (int) round(100 * $found[0]->match),
+        );
     }
 
     private function prescribed(Item $item, SwapResult $result, Body $body): PrescribedResource

@@ -106,6 +106,15 @@ it('names the one thing that would bring a swap where there is none', function (
     $this->getJson("/api/items/{$item->id}/swaps")->assertJsonPath('openers', []);
 });
 
+it('names two things together where no single one would do', function (): void {
+    $client = Saltmarrow::client(Saltmarrow::trainer('elsewhere@saltmarrow.example'), ['no-floor']);
+    $this->actingAs($client->trainer);
+    $item = Saltmarrow::item(Saltmarrow::session($client), 'straight-arm-pull-down', ['implement' => 'tube', 'band' => ['rest_length_cm' => 120, 'a_n' => 20, 'b_n' => 15, 'layout' => 'anchored-middle']]);
+    $swaps = $this->getJson("/api/items/{$item->id}/swaps")->assertOk()->assertJsonPath('candidates', [])->json();
+    expect($swaps['openers'])->not->toBe([])->and($swaps['openers'][0]['pieces'])->toBe(2)
+        ->and($swaps['openers'][0]['words'])->toContain('tube')->toContain('anchor');
+});
+
 it('reckons a moved setting, uses it, and the Floor knows it', function (): void {
     $client = Saltmarrow::client(Saltmarrow::trainer('elsewhere@saltmarrow.example'));
     $this->actingAs($client->trainer);

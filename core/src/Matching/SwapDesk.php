@@ -179,26 +179,19 @@ final class SwapDesk
         $pattern = $asked->exercise->pattern;
         $best = [];
         foreach ($roots as $root) {
-            foreach ($this->bands->toward($root, $client->body, $school, $pattern, $asked->equivalent->wholeKg()) as $rung) {
-                try {
-                    $curve = $this->model->curve($exercise, $client->body, $rung->setting);
-                } catch (InvalidQuantity) {
-                    // Grip and stance use the whole band up; the neighbouring settings are tried anyway.
-                    continue;
-                }
-                $problem = $this->rungs->problemOf($rung, $curve, $home);
-                if ($problem !== null) {
-                    $reasons[] = $problem;
-
-                    continue;
-                }
-                $wholeKg = $this->model->wholeKg($exercise, $client->body, $curve, $school, $pattern);
-                $rated = $wholeKg <= 0 ? "{$rung->words}: it gives no resistance to speak of." : $this->rated($rung, $curve, $wholeKg, $asked, $client);
+            $near = $this->bands->toward($root, $client->body, $school, $pattern, $asked->equivalent->wholeKg());
+            $found = $this->usable($near, $asked, $client, $home, $school);
+            if ($root->setting->band !== null && array_filter($found, static fn (Internal\Rated|string $one): bool => ! is_string($one)) === []) {
+                // What comes nearest hangs slack or is too heavy: any other way to rig it is better than none.
+                $found = [...$found, ...$this->usable($this->bands->steps($root, $client->body, $school, $pattern), $asked, $client, $home, $school)];
+            }
+            foreach ($found as $rated) {
                 if (is_string($rated)) {
                     $reasons[] = $rated;
 
                     continue;
                 }
+                $rung = $rated->rung;
                 $kind = $rung->setting->band === null ? $rung->setting->implement : implode('+', array_map(static fn (Thing $thing): string => $thing->id, $rung->things));
                 if (! isset($best[$kind]) || $rated->isBetterThan($best[$kind])) {
                     $best[$kind] = $rated;
@@ -210,6 +203,27 @@ final class SwapDesk
             array_map(fn (Internal\Rated $rated): Candidate => $this->candidate($rated, $asked, $client, $home, $school), array_values($best)),
             array_slice(array_values(array_unique($reasons)), 0, self::REASONS),
         ];
+    }
+
+    /**
+     * @param  list<Rung>  $rungs
+     * @return list<Internal\Rated|string> Each rated, or why it cannot be used; what grip and stance use up is left out.
+     */
+    private function usable(array $rungs, Internal\Asked $asked, Client $client, Home $home, School $school): array
+    {
+        $found = [];
+        foreach ($rungs as $rung) {
+            try {
+                $curve = $this->model->curve($rung->exercise, $client->body, $rung->setting);
+            } catch (InvalidQuantity) {
+                continue;
+            }
+            $wholeKg = $this->model->wholeKg($rung->exercise, $client->body, $curve, $school, $asked->exercise->pattern);
+            $found[] = $this->rungs->problemOf($rung, $curve, $home)
+                ?? ($wholeKg <= 0 ? "{$rung->words}: it gives no resistance to speak of." : $this->rated($rung, $curve, $wholeKg, $asked, $client));
+        }
+
+        return $found;
     }
 
     /** A rung with its rewriting and its match, before the spread is known; or why it cannot be used. */

@@ -10,7 +10,7 @@ interface WeekStripProps {
 /** Seven days as pegs on a board; the pegs are the visits. */
 export function WeekStrip({ week, shown, onPick }: WeekStripProps) {
   return (
-    <div role="group" aria-label="Week" className="ledge-thin flex">
+    <div role="group" aria-label="Week" className="ledge-thin flex w-full sm:w-auto">
       {week.map((day) => {
         const [weekday, number] = briefDay(day.date).replace(',', '').split(' ')
         return (

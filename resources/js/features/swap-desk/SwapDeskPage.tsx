@@ -236,7 +236,11 @@ function Desk({ swaps }: { swaps: Swaps }) {
                   <p className="mt-2 font-semibold">None of the usual single additions would bring one.</p>
                 ) : (
                   <>
-                    <p className="mt-2 font-semibold">One thing would open it:</p>
+                    <p className="mt-2 font-semibold">
+                      {swaps.openers[0]?.pieces === 1
+                        ? 'One thing would open it:'
+                        : 'None of the usual single additions would bring one; two together would:'}
+                    </p>
                     <ul className="list-disc pl-5">
                       {swaps.openers.map((opener) => (
                         <li key={opener.words}>

@@ -701,11 +701,13 @@ export interface NextTarget {
   why: string
 }
 
-/** One thing that would bring a swap where there is none. */
+/** What would bring a swap where there is none. */
 export interface Opener {
   /** `buy`, `fill`, `borrow` or `find`. */
   how: string
   words: string
+  /** Things it takes; more than one only where no single one would do. */
+  pieces: number
   swaps: number
   /** The best swap it would bring, in words. */
   best: string
