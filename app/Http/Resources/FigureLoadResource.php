@@ -8,7 +8,7 @@ namespace App\Http\Resources;
 final readonly class FigureLoadResource extends Resource
 {
     /**
-     * @param  string  $point  `hands`, `goblet`, `back`, `hips`, `band` or `none`.
+     * @param  string  $point  `hands`, `goblet`, `back`, `hips`, … where a mass is; `band` where there is a band alone; or `none`.
      * @param  float  $kg  For the size of the drawing.
      */
     public function __construct(

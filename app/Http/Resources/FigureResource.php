@@ -84,7 +84,8 @@ final readonly class FigureResource extends Resource
             ), $rig->props()),
             load: new FigureLoadResource(
                 implement: $setting->implement,
-                point: $band !== null ? 'band' : ($point->value ?? 'none'),
+                // A band used together with a weight is drawn too: its ends are among the joints.
+                point: $point->value ?? ($band !== null ? 'band' : 'none'),
                 kg: $setting->massKg,
                 bothHands: $setting->limbs !== 1 && ! ($exercise->effort->isOfArms() && $exercise->workingLimbs === WorkingLimbs::One),
             ),

@@ -26,6 +26,9 @@ final class RungFinder
     /** Step of a packed rucksack, kilograms: about a large bottle. */
     private const FILL_STEP_KG = 2.0;
 
+    /** A weight below this adds too little to be held together with a band; our estimate. */
+    private const WORTH_COMBINING_KG = 4.0;
+
     /** What holding two things at once costs beside setting each up, seconds; our estimate. */
     private const COMBINING_SECONDS = 15;
 
@@ -112,7 +115,7 @@ final class RungFinder
             }
             foreach ($rungs as $weight) {
                 $setting = $weight->setting;
-                if ($setting->band !== null || $setting->massKg <= 0 || ($setting->limbs ?? 2) !== ($band->setting->limbs ?? 2)) {
+                if ($setting->band !== null || $setting->massKg < self::WORTH_COMBINING_KG || ($setting->limbs ?? 2) !== ($band->setting->limbs ?? 2)) {
                     continue;
                 }
                 $inHands = in_array($exercise->loadPointFor($setting->implement), [LoadPoint::Hands, LoadPoint::Goblet, LoadPoint::OneSide], true);
@@ -278,10 +281,10 @@ final class RungFinder
             if (! $point->isPerHand()) {
                 $rungs[] = new Rung($exercise, Setting::of($implement, $massKg), [$thing], $thing->certainty, $this->heldWords($point, $thing, $plain), $exercise->setUpSeconds);
             } elseif ($thing->count >= 2) {
-                $rungs[] = new Rung($exercise, Setting::of($implement, $massKg, perHand: true), [$thing], $thing->certainty, sprintf('%s kg in each hand: two %s', $plain, $this->plural($thing->name)), $exercise->setUpSeconds);
+                $rungs[] = new Rung($exercise, Setting::of($implement, $massKg, perHand: true), [$thing], $thing->certainty, sprintf('%s kg in each hand: %s', $plain, self::isPair($thing) ? "the {$thing->name}" : 'two '.$this->plural($thing->name)), $exercise->setUpSeconds);
                 $rungs[] = $exercise->effort->isOfArms()
-                    ? new Rung($exercise, Setting::of($implement, $massKg, perHand: true, limbs: 1), [$thing], $thing->certainty, sprintf('%s kg in one hand: one %s, one arm at a time', $plain, $thing->name), $exercise->setUpSeconds + 5)
-                    : new Rung($exercise, Setting::of($implement, $massKg), [$thing], $thing->certainty, sprintf('%s kg held in both hands: one %s', $plain, $thing->name), $exercise->setUpSeconds);
+                    ? new Rung($exercise, Setting::of($implement, $massKg, perHand: true, limbs: 1), [$thing], $thing->certainty, sprintf('%s kg in one hand: one %s, one arm at a time', $plain, self::isPair($thing) ? "of the {$thing->name}" : $thing->name), $exercise->setUpSeconds + 5)
+                    : new Rung($exercise, Setting::of($implement, $massKg), [$thing], $thing->certainty, sprintf('%s kg held in both hands: one %s', $plain, self::isPair($thing) ? "of the {$thing->name}" : $thing->name), $exercise->setUpSeconds);
             } elseif ($exercise->effort->isOfArms()) {
                 $rungs[] = new Rung($exercise, Setting::of($implement, $massKg, perHand: true, limbs: 1), [$thing], $thing->certainty, sprintf('%s kg in one hand: the %s, one arm at a time', $plain, $thing->name), $exercise->setUpSeconds + 5);
             } else {
@@ -394,6 +397,12 @@ final class RungFinder
             LoadPoint::Hips => sprintf('%s kg on a towel across the hips: the %s', $kg, $thing->name),
             default => sprintf('%s kg: the %s', $kg, $thing->name),
         };
+    }
+
+    /** "Adjustable pair" already says that there are two. */
+    private static function isPair(Thing $thing): bool
+    {
+        return str_ends_with($thing->name, 'pair');
     }
 
     private function plural(string $name): string

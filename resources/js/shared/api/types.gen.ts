@@ -390,7 +390,7 @@ export interface Fault {
 /** What a figure carries, and where. */
 export interface FigureLoad {
   implement: string
-  /** `hands`, `goblet`, `back`, `hips`, `band` or `none`. */
+  /** `hands`, `goblet`, `back`, `hips`, … where a mass is; `band` where there is a band alone; or `none`. */
   point: string
   /** For the size of the drawing. */
   kg: number

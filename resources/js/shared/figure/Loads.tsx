@@ -171,24 +171,32 @@ function HeldThing({ figure, pose, hand }: { figure: Figure; pose: Pose; hand: s
   return <Dumbbell at={at} turn={forearm + 90} kg={kg} />
 }
 
+const hasBand = (figure: Figure) => figure.jointNames.includes('near_band')
+
+function Strands({ figure, pose, hands }: { figure: Figure; pose: Pose; hands: string[] }) {
+  return hands.map((hand) => (
+    <Strand
+      key={hand}
+      from={pose.at(`${hand}_band`)}
+      to={pose.at(`${hand}_${figure.bandEnd}`)}
+      shortest={shortestOf(figure, hand)}
+    />
+  ))
+}
+
 /** What the near side, or both hands together, carry: in front of the body. */
 export function NearLoads({ figure, pose }: { figure: Figure; pose: Pose }) {
+  const hands = figure.view === 'front' && figure.load.bothHands ? ['near', 'far'] : ['near']
+  return (
+    <>
+      {hasBand(figure) && <Strands figure={figure} pose={pose} hands={hands} />}
+      <NearMass figure={figure} pose={pose} />
+    </>
+  )
+}
+
+function NearMass({ figure, pose }: { figure: Figure; pose: Pose }) {
   const { point, implement, kg } = figure.load
-  if (point === 'band') {
-    const hands = figure.view === 'front' ? (figure.load.bothHands ? ['near', 'far'] : ['near']) : ['near']
-    return (
-      <>
-        {hands.map((hand) => (
-          <Strand
-            key={hand}
-            from={pose.at(`${hand}_band`)}
-            to={pose.at(`${hand}_${figure.bandEnd}`)}
-            shortest={shortestOf(figure, hand)}
-          />
-        ))}
-      </>
-    )
-  }
   if (point === 'hands') {
     const hands = figure.view === 'front' && figure.load.bothHands ? ['near', 'far'] : ['near']
     return (
@@ -232,6 +240,20 @@ export function NearLoads({ figure, pose }: { figure: Figure; pose: Pose }) {
 
 /** What hangs behind the near limbs: the far hand's load and anything worn. */
 export function FarLoads({ figure, pose }: { figure: Figure; pose: Pose }) {
+  const showsFarHand = figure.view !== 'front' && figure.load.bothHands
+  return (
+    <>
+      {hasBand(figure) && showsFarHand && (
+        <g opacity={0.5}>
+          <Strands figure={figure} pose={pose} hands={['far']} />
+        </g>
+      )}
+      <FarMass figure={figure} pose={pose} />
+    </>
+  )
+}
+
+function FarMass({ figure, pose }: { figure: Figure; pose: Pose }) {
   const { point } = figure.load
   if (point === 'front' && figure.load.implement !== 'rucksack') {
     const at = mix(pose.at('hip'), pose.at('shoulder'), 0.72)
@@ -245,13 +267,6 @@ export function FarLoads({ figure, pose }: { figure: Figure; pose: Pose }) {
     return (
       <g opacity={0.55}>
         <HeldThing figure={figure} pose={pose} hand="far" />
-      </g>
-    )
-  }
-  if (point === 'band') {
-    return (
-      <g opacity={0.5}>
-        <Strand from={pose.at('far_band')} to={pose.at(`far_${figure.bandEnd}`)} shortest={shortestOf(figure, 'far')} />
       </g>
     )
   }

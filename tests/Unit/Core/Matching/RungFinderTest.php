@@ -34,6 +34,8 @@ it('offers a load in the way there are enough of it', function (string $exercise
     expect($setting->limbs)->toBe($limbs)->and($setting->perHand)->toBe($perHand);
 })->with([
     'two dumbbells' => ['floor-press', ['kind' => 'dumbbell', 'name' => '6 kg dumbbell', 'count' => 2, 'mass_kg' => 6], '6 kg in each hand: two 6 kg dumbbells', null, true],
+    'an adjustable pair' => ['floor-press', ['kind' => 'adjustable-dumbbell', 'name' => 'adjustable pair', 'count' => 2, 'handle_kg' => 4], '4 kg in each hand: the adjustable pair', null, true],
+    'one of a pair, for the legs' => ['romanian-deadlift', ['kind' => 'dumbbell', 'name' => '6 kg dumbbell', 'count' => 2, 'mass_kg' => 6], '6 kg held in both hands: one 6 kg dumbbell', null, false],
     'one dumbbell, for the arms' => ['floor-press', ['kind' => 'dumbbell', 'name' => '6 kg dumbbell', 'count' => 1, 'mass_kg' => 6], '6 kg in one hand: the 6 kg dumbbell, one arm at a time', 1, true],
     'one dumbbell, for the legs' => ['romanian-deadlift', ['kind' => 'dumbbell', 'name' => '6 kg dumbbell', 'count' => 1, 'mass_kg' => 6], '6 kg held in both hands: the 6 kg dumbbell', null, false],
     'at the chest' => ['goblet-squat', ['kind' => 'kettlebell', 'name' => 'bell', 'mass_kg' => 12], '12 kg held at the chest: the bell', null, false],
