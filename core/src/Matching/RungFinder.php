@@ -236,7 +236,8 @@ final class RungFinder
         return 'It needs '.implode(' or ', array_unique($wanted)).', and the shelf holds none that serves.';
     }
 
-    private function couldServe(Exercise $exercise, Thing $thing): bool
+    /** True where a thing is of a kind that loads an exercise, whatever else may keep it out. */
+    public function couldServe(Exercise $exercise, Thing $thing): bool
     {
         return $thing->isBand() ? $exercise->bandLayouts !== [] : $exercise->loadPointFor($this->implementOf($thing)) !== null;
     }

@@ -174,7 +174,10 @@ final class SwapDesk
         }
         ['rungs' => $roots, 'problems' => $reasons] = $this->finder->rungs($exercise, $client, $home, $shelf);
         if ($roots === []) {
-            return [[], [...$reasons, $this->finder->missing($exercise)]];
+            // What is on the shelf and could serve has its own reason; what is not is asked for.
+            $there = array_filter($shelf, fn (Thing $thing): bool => $this->finder->couldServe($exercise, $thing));
+
+            return [[], $reasons !== [] && $there !== [] ? $reasons : [...$reasons, $this->finder->missing($exercise)]];
         }
         $pattern = $asked->exercise->pattern;
         $best = [];
