@@ -9,8 +9,9 @@ export default defineConfig({
   workers: 1,
   fullyParallel: false,
   retries: 0,
-  timeout: 45_000,
-  expect: { timeout: 10_000 },
+  // Generous, because a shared machine may stand still for seconds; nothing here is a measure of speed.
+  timeout: 150_000,
+  expect: { timeout: 30_000 },
   use: {
     baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },
@@ -30,7 +31,7 @@ export default defineConfig({
   webServer: {
     command: `bash tests/browser/serve ${port}`,
     url: `http://127.0.0.1:${port}/up`,
-    timeout: 90_000,
+    timeout: 180_000,
     reuseExistingServer: false,
     gracefulShutdown: { signal: 'SIGTERM', timeout: 3000 },
   },
