@@ -16,7 +16,7 @@ use NimbleShelf\Core\Matching\SettingInWords;
 final readonly class ChangeItem
 {
     /** What a change may touch, and what taking it back restores. */
-    private const COLUMNS = ['exercise', 'setting', 'words', 'sets', 'reps', 'reserve', 'rest_seconds', 'written', 'tempo', 'range_share', 'left_out', 'one_set'];
+    private const COLUMNS = ['exercise', 'setting', 'words', 'sets', 'reps', 'reserve', 'rest_seconds', 'written', 'tempo', 'range_ratio', 'left_out', 'one_set'];
 
     public function __construct(private Catalogue $catalogue)
     {

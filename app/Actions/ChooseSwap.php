@@ -4,25 +4,19 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Enums\SwapScope;
 use App\Models\Item;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 use NimbleShelf\Core\Catalogue\Catalogue;
 use NimbleShelf\Core\Matching\Candidate;
-use NimbleShelf\Core\Matching\KeptEffort;
 use NimbleShelf\Core\Matching\SettingInWords;
 use NimbleShelf\Core\Mechanics\Setting;
 
 /** Puts a ranked candidate in the place of a prescribed exercise, and takes it back. */
 final readonly class ChooseSwap
 {
-    private const AT_THE_DESK = 'Swap desk';
-
-    private const FROM_HERE_ON = 'From here on';
-
-    private const ONE_SET = 'One set';
-
     public function __construct(private RankSwaps $rankSwaps, private Catalogue $catalogue, private ChangeItem $change, private AssessHealth $assess)
     {
     }
@@ -38,11 +32,11 @@ final readonly class ChooseSwap
 
         return DB::transaction(function () use ($item, $key, $later): int {
             $batch = Str::uuid()->toString();
-            $this->handle($item, $key, self::FROM_HERE_ON, $batch);
+            $this->handle($item, $key, SwapScope::Programme, $batch);
             $changed = 0;
             foreach ($later as $one) {
                 try {
-                    $this->handle($one, $key, self::FROM_HERE_ON, $batch);
+                    $this->handle($one, $key, SwapScope::Programme, $batch);
                     $changed++;
                 } catch (ValidationException) {
                     // Another count of repetitions may rank another way; the trainer sees it when the day comes.
@@ -85,14 +79,14 @@ final readonly class ChooseSwap
         return $later;
     }
 
-    public function handle(Item $item, string $key, string $occasion = self::AT_THE_DESK, ?string $batch = null): Item
+    public function handle(Item $item, string $key, SwapScope $scope = SwapScope::Today, ?string $batch = null): Item
     {
         foreach ($this->rankSwaps->handle($item)->candidates as $candidate) {
             if (RankSwaps::keyOf($candidate) !== $key) {
                 continue;
             }
 
-            return $this->put($item, $candidate, $occasion, $batch);
+            return $this->put($item, $candidate, $scope, batch: $batch);
         }
 
         throw ValidationException::withMessages(['key' => 'That swap is no longer on offer: the shelf has changed. Look at the list again.']);
@@ -101,11 +95,12 @@ final readonly class ChooseSwap
     /**
      * Puts a candidate in the place of what is written, whatever list it came from.
      *
+     * @param  string|null  $occasion  What asked for it, where that was not the desk.
      * @param  string|null  $batch  Changes made at one go share it; null for one alone.
      *
      * @throws ValidationException If a health answer locks the programme.
      */
-    public function put(Item $item, Candidate $candidate, string $occasion = self::AT_THE_DESK, ?string $batch = null): Item
+    public function put(Item $item, Candidate $candidate, SwapScope $scope = SwapScope::Today, ?string $occasion = null, ?string $batch = null): Item
     {
         $locks = $this->assess->locks($item->client());
         if ($locks !== []) {
@@ -124,15 +119,16 @@ final readonly class ChooseSwap
         $this->change->handle($item, [
             'exercise' => $candidate->rung->exercise->id,
             'setting' => $candidate->rung->setting,
-            'words' => $candidate->rung->words.($candidate->isShortRange ? '; two thirds of the way' : ''),
+            'words' => $candidate->rung->words.($candidate->range === null ? '' : "; {$candidate->range}"),
             'reps' => $candidate->reps,
             'reserve' => $candidate->reserve,
             'rest_seconds' => $candidate->restAfter($written['rest_seconds'] ?? $item->rest_seconds),
             'tempo' => $candidate->tempo?->toArray(),
-            'range_share' => $candidate->isShortRange ? KeptEffort::SHORT_RANGE : null,
+            'range_ratio' => $candidate->range === null ? null : $candidate->rangeRatio,
             'written' => $written,
-            'one_set' => false,
-        ], $occasion, $why, $batch ?? Str::uuid()->toString());
+            'left_out' => null,
+            'one_set' => $scope === SwapScope::Set,
+        ], $occasion ?? $scope->occasion(), $why, $batch ?? Str::uuid()->toString());
 
         return $item;
     }
@@ -140,15 +136,6 @@ final readonly class ChooseSwap
     public function undo(Item $item): Item
     {
         $this->change->takeBack($item);
-
-        return $item;
-    }
-
-    /** The same swap for the next set alone; it goes when that is logged. */
-    public function forOneSet(Item $item): Item
-    {
-        $item->update(['one_set' => true]);
-        $item->newestSwap()?->update(['occasion' => self::ONE_SET]);
 
         return $item;
     }

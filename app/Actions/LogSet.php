@@ -9,7 +9,6 @@ use App\Models\SetLog;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use NimbleShelf\Core\Catalogue\Catalogue;
-use NimbleShelf\Core\Matching\KeptEffort;
 use NimbleShelf\Core\Matching\SettingInWords;
 use NimbleShelf\Core\Mechanics\ResistanceModel;
 use NimbleShelf\Core\Mechanics\School;
@@ -34,11 +33,9 @@ final readonly class LogSet
         $body = $this->describe->body($client);
         $rung = $this->rankSwaps->desk->rungs->rungFor($exercise, $item->setting, $this->describe->withoutCapacities($client), $this->describe->shelf($client), $this->describe->home($client));
         $equivalent = $this->model->equivalent($exercise, $body, $item->setting, School::Mean, $rung?->certainty);
-        // A range cut short is the easier part of it.
-        $range = $item->range_share === null ? 1.0 : KeptEffort::easierPart($equivalent->curve)[0];
         $at ??= CarbonImmutable::now();
 
-        return DB::transaction(function () use ($item, $done, $client, $exercise, $equivalent, $range, $at): SetLog {
+        return DB::transaction(function () use ($item, $done, $client, $exercise, $equivalent, $at): SetLog {
             $session = $item->block->session;
             if ($session->started_at === null) {
                 $session->update(['started_at' => $at]);
@@ -57,7 +54,8 @@ final readonly class LogSet
                 'pain_note' => $done['pain_note'] ?? '',
                 'pattern' => $exercise->pattern,
                 'tempo' => $item->tempo,
-                'whole_kg' => $equivalent->wholeKg() * $range,
+                // A range cut short is the easier part of it.
+                'whole_kg' => $equivalent->wholeKg() * ($item->range_ratio ?? 1.0),
                 'sd_kg' => $equivalent->sdKg,
                 'logged_at' => $at,
             ]);

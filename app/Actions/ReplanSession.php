@@ -77,7 +77,7 @@ final readonly class ReplanSession
                     continue;
                 }
                 if ($proposal['candidate'] !== null) {
-                    $this->chooseSwap->put($item, $proposal['candidate'], $title, $batch);
+                    $this->chooseSwap->put($item, $proposal['candidate'], occasion: $title, batch: $batch);
                 } elseif ($proposal['sets'] === 0) {
                     $this->change->handle($item, ['left_out' => $proposal['why']], $title, $proposal['why'], $batch);
                 } else {

@@ -26,7 +26,7 @@ use NimbleShelf\Core\Mechanics\Setting;
  * @property int $rest_seconds
  * @property array{exercise: string, setting: array<string, mixed>, words: string|null, reps: int, reserve: int, rest_seconds?: int, why: string}|null $written What stood here before a swap.
  * @property array{lower: int, pause: int, lift: int, top: int}|null $tempo Null for the exercise's usual one.
- * @property float|null $range_share Null for the whole range.
+ * @property float|null $range_ratio What the load comes to over the part of the range that is used; null for the whole.
  * @property string|null $left_out Why it is left out; null where it is done.
  * @property bool $one_set True where the swap is for one set and goes when it is logged.
  * @property-read Block $block
@@ -34,12 +34,12 @@ use NimbleShelf\Core\Mechanics\Setting;
  */
 final class Item extends Model
 {
-    protected $fillable = ['position', 'exercise', 'setting', 'words', 'sets', 'reps', 'reserve', 'rest_seconds', 'written', 'tempo', 'range_share', 'left_out', 'one_set'];
+    protected $fillable = ['position', 'exercise', 'setting', 'words', 'sets', 'reps', 'reserve', 'rest_seconds', 'written', 'tempo', 'range_ratio', 'left_out', 'one_set'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['setting' => AsSetting::class, 'written' => 'array', 'tempo' => 'array', 'range_share' => 'float', 'one_set' => 'boolean', 'sets' => 'integer', 'reps' => 'integer', 'reserve' => 'integer', 'rest_seconds' => 'integer'];
+        return ['setting' => AsSetting::class, 'written' => 'array', 'tempo' => 'array', 'range_ratio' => 'float', 'one_set' => 'boolean', 'sets' => 'integer', 'reps' => 'integer', 'reserve' => 'integer', 'rest_seconds' => 'integer'];
     }
 
     /** @return BelongsTo<Block, $this> */

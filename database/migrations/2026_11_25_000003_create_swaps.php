@@ -12,7 +12,7 @@ return new class extends Migration
     {
         Schema::table('items', function (Blueprint $table): void {
             $table->json('tempo')->nullable();
-            $table->float('range_share')->nullable();
+            $table->float('range_ratio')->nullable();
             $table->string('left_out')->nullable();
             $table->boolean('one_set')->default(false);
         });

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\ChooseSwap;
 use App\Actions\ShowSwaps;
+use App\Enums\SwapScope;
 use App\Http\Requests\StoreItemSwapRequest;
 use App\Http\Resources\SwapsResource;
 use App\Models\Item;
@@ -21,14 +22,10 @@ final class ItemSwapController extends Controller
     public function store(StoreItemSwapRequest $request, Item $item, ChooseSwap $chooseSwap, ShowSwaps $showSwaps): SwapsResource
     {
         $key = $request->string('key')->toString();
-        if ($request->string('scope')->toString() === 'programme') {
-            $chooseSwap->fromHereOn($item, $key);
-        } else {
-            $chooseSwap->handle($item, $key);
-        }
-        if ($request->string('scope')->toString() === 'set') {
-            $chooseSwap->forOneSet($item);
-        }
+        match ($request->scope()) {
+            SwapScope::Programme => $chooseSwap->fromHereOn($item, $key),
+            default => $chooseSwap->handle($item, $key, $request->scope()),
+        };
 
         return $showSwaps->handle($item);
     }

@@ -27,8 +27,6 @@ final class LiveSwapController extends Controller
             throw ValidationException::withMessages(['moved' => $candidate]);
         }
 
-        $choose->put($item, $candidate);
-
-        return $showSwaps->handle($request->string('scope')->toString() === 'set' ? $choose->forOneSet($item) : $item);
+        return $showSwaps->handle($choose->put($item, $candidate, $request->scope()));
     }
 }

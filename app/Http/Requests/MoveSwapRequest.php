@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Enums\SwapScope;
 use Illuminate\Foundation\Http\FormRequest;
 use NimbleShelf\Core\Exception\InvalidQuantity;
 use NimbleShelf\Core\Mechanics\Setting;
@@ -20,6 +21,11 @@ final class MoveSwapRequest extends FormRequest
             'moved' => ['present', 'array'],
             'moved.*' => ['required', 'numeric'],
         ];
+    }
+
+    public function scope(): SwapScope
+    {
+        return $this->input('scope') === SwapScope::Set->value ? SwapScope::Set : SwapScope::Today;
     }
 
     /** @throws InvalidQuantity If it is no setting, naming what is wrong. */

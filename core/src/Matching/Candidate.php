@@ -17,7 +17,8 @@ final readonly class Candidate
      * @param  int  $repsLow  The same at the heavy end of the spread.
      * @param  int  $repsHigh  The same at the light end.
      * @param  Tempo|null  $tempo  Slower than usual; null for the usual one.
-     * @param  bool  $isShortRange  True where only two thirds of the range are used.
+     * @param  string|null  $range  How to keep to the part of the range that is used; null for the whole.
+     * @param  float  $rangeRatio  What the load comes to over that part, against the whole; 1 for the whole.
      * @param  float  $restFactor  What the prescribed rest is multiplied by, before seconds are added.
      * @param  bool  $isReached  False where no rewriting brings the effort of the prescription.
      * @param  list<string>  $reasons
@@ -35,7 +36,8 @@ final readonly class Candidate
         public int $repsHigh,
         public int $reserve,
         public ?Tempo $tempo,
-        public bool $isShortRange,
+        public ?string $range,
+        public float $rangeRatio,
         public float $restFactor,
         public int $restSeconds,
         public bool $isReached,

@@ -6,7 +6,7 @@ namespace NimbleShelf\Core\Matching;
 
 use NimbleShelf\Core\Catalogue\Exercise;
 use NimbleShelf\Core\Mechanics\ResistanceCurve;
-use NimbleShelf\Core\Planning\RepetitionMaximum;
+use NimbleShelf\Core\Planning\Ability;
 use NimbleShelf\Core\Planning\Tempo;
 
 /**
@@ -28,7 +28,7 @@ final readonly class KeptEffort
     private const LONGEST_PAUSE = 3;
 
     /** What is left of a range that is cut short. */
-    public const SHORT_RANGE = 2 / 3;
+    private const SHORT_RANGE = 2 / 3;
 
     /** With thirty repetitions at the slowest tempo and this many more possible, the effort counts as out of reach. */
     private const OUT_OF_REACH = 12;
@@ -53,7 +53,8 @@ final readonly class KeptEffort
     /**
      * @param  float  $possible  Repetitions at the usual tempo over the whole range that leave the reserve.
      * @param  Tempo|null  $tempo  Null for the usual one.
-     * @param  bool  $isShortRange  True where only two thirds of the range are used.
+     * @param  string|null  $range  How to keep to the part of the range that is used; null for the whole.
+     * @param  float  $rangeRatio  What the load comes to over that part, against the whole; 1 for the whole.
      * @param  float  $restFactor  What the rest is multiplied by, before seconds are added.
      * @param  int  $restSeconds  Seconds added to the rest.
      * @param  bool  $isReached  False where even the hardest way leaves more in reserve than was asked for.
@@ -64,7 +65,8 @@ final readonly class KeptEffort
         public float $possible,
         public int $reps,
         public ?Tempo $tempo,
-        public bool $isShortRange,
+        public ?string $range,
+        public float $rangeRatio,
         public float $restFactor,
         public int $restSeconds,
         public bool $isReached,
@@ -81,28 +83,26 @@ final readonly class KeptEffort
 
     public static function asWritten(Prescription $prescription, ?string $note = null): self
     {
-        return new self($prescription->reps, $prescription->reps, null, false, 1.0, 0, true, $note === null ? [] : [$note], []);
+        return new self($prescription->reps, $prescription->reps, null, null, 1.0, 1.0, 0, true, $note === null ? [] : [$note], []);
     }
 
     /**
-     * @param  float  $maximumKg  What the client could lift once, whole kilograms of the pattern's reference lift.
-     * @param  float  $wholeKg  What the rung comes to.
-     * @param  float  $shift  Repetitions by which the prescription is off what the maximum says of its own load.
+     * @param  float  $wholeKg  What the rung comes to, in kilograms of the reference lift.
      * @param  bool  $mayPause  False for who must not hold under load.
      * @param  Tempo|null  $tempo  Set by hand; null to find one.
      * @return self|null Null where it is too heavy for one repetition.
      */
-    public static function on(Exercise $exercise, ResistanceCurve $curve, float $maximumKg, float $wholeKg, float $shift, Prescription $prescription, int $reserve, bool $mayPause, ?Tempo $tempo = null): ?self
+    public static function on(Exercise $exercise, ResistanceCurve $curve, Ability $ability, float $wholeKg, Prescription $prescription, int $reserve, bool $mayPause, ?Tempo $tempo = null): ?self
     {
         $usual = Tempo::of(...$exercise->tempo);
-        $toFailure = RepetitionMaximum::repetitionsToFailure($maximumKg, max(0.1, $wholeKg)) + $shift;
+        $toFailure = $ability->repetitionsToFailure($wholeKg);
         $possible = $toFailure - $reserve;
         $target = $prescription->reps;
         if ($tempo !== null) {
             return self::atTempo($tempo, $usual, $possible, $toFailure, $reserve, $target);
         }
         if ($possible < $target - 0.5) {
-            return self::lessHeavy($curve, $maximumKg, $wholeKg, $shift, $possible, $prescription, $reserve);
+            return self::lessHeavy($curve, $ability, $wholeKg, $possible, $prescription, $reserve);
         }
         $slowest = $usual;
         foreach (self::slows($exercise) && round($possible) > $target ? self::tempos($usual, $mayPause) : [] as $slower) {
@@ -137,7 +137,8 @@ final readonly class KeptEffort
             possible: $possible,
             reps: max(1, $reps),
             tempo: $slowest === $usual ? null : $slowest,
-            isShortRange: false,
+            range: null,
+            rangeRatio: 1.0,
             restFactor: $over > 0 ? self::SHORTER_REST : 1.0,
             restSeconds: 0,
             isReached: $isReached,
@@ -157,9 +158,9 @@ final readonly class KeptEffort
     }
 
     /** Repetitions at another load at the tempo and over the range chosen here; for the ends of a spread. */
-    public function repetitionsAt(Exercise $exercise, float $maximumKg, float $wholeKg, float $shift, int $reserve, float $rangeRatio = 1.0): int
+    public function repetitionsAt(Exercise $exercise, Ability $ability, float $wholeKg, int $reserve): int
     {
-        $toFailure = RepetitionMaximum::repetitionsToFailure($maximumKg, max(0.1, $wholeKg * $rangeRatio)) + $shift;
+        $toFailure = $ability->repetitionsToFailure($wholeKg * $this->rangeRatio);
         $left = $this->tempo === null ? $toFailure : $this->tempo->repetitionsFrom($toFailure, Tempo::of(...$exercise->tempo));
 
         return max(1, min(self::MOST_REPS, (int) round($left - $reserve)));
@@ -177,24 +178,24 @@ final readonly class KeptEffort
             $changes[] = sprintf('%d repetitions instead of %d, with %d in reserve.', $reps, $target, $reserve);
         }
 
-        return new self($possible, $reps, $tempo, false, 1.0, 0, $left <= self::MOST_REPS + self::OUT_OF_REACH, $changes, []);
+        return new self($possible, $reps, $tempo, null, 1.0, 1.0, 0, $left <= self::MOST_REPS + self::OUT_OF_REACH, $changes, []);
     }
 
-    private static function lessHeavy(ResistanceCurve $curve, float $maximumKg, float $wholeKg, float $shift, float $possible, Prescription $prescription, int $reserve): ?self
+    private static function lessHeavy(ResistanceCurve $curve, Ability $ability, float $wholeKg, float $possible, Prescription $prescription, int $reserve): ?self
     {
         $target = $prescription->reps;
         $least = min($target, $prescription->goal->repetitions()[0]);
         $reps = (int) round($possible);
         $changes = $lost = [];
-        $isShort = false;
+        $range = null;
+        $rangeRatio = 1.0;
         if ($reps < $least) {
-            [$ratio, $where] = self::easierPart($curve);
+            [$ratio, $how] = self::easierPart($curve);
             if ($ratio < self::WORTH_CUTTING) {
-                $short = (int) round(min($target, RepetitionMaximum::repetitionsToFailure($maximumKg, max(0.1, $wholeKg * $ratio)) + $shift - $reserve));
-                $isShort = true;
-                $changes[] = sprintf('Too heavy for %d repetitions over the whole range: %s, which takes %d %% off the load.', $least, $where, round(100 * (1 - $ratio)));
+                [$range, $rangeRatio] = [$how, $ratio];
+                $reps = (int) round(min($target, $ability->repetitionsToFailure($wholeKg * $ratio) - $reserve));
+                $changes[] = sprintf('Too heavy for %d repetitions over the whole range: %s, which takes %d %% off the load.', $least, $how, round(100 * (1 - $ratio)));
                 $lost[] = 'A third of the range.';
-                $reps = $short;
             }
         }
         if ($reps < 1) {
@@ -208,7 +209,7 @@ final readonly class KeptEffort
             $changes[] = sprintf('%d s more rest between sets: the load is felt.', self::LONGER_REST_SECONDS);
         }
 
-        return new self($possible, $reps, null, $isShort, 1.0, $longer ? self::LONGER_REST_SECONDS : 0, true, $changes, $lost);
+        return new self($possible, $reps, null, $range, $rangeRatio, 1.0, $longer ? self::LONGER_REST_SECONDS : 0, true, $changes, $lost);
     }
 
     /**

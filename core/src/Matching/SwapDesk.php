@@ -12,7 +12,7 @@ use NimbleShelf\Core\Mechanics\ResistanceCurve;
 use NimbleShelf\Core\Mechanics\ResistanceModel;
 use NimbleShelf\Core\Mechanics\School;
 use NimbleShelf\Core\Mechanics\Setting;
-use NimbleShelf\Core\Planning\RepetitionMaximum;
+use NimbleShelf\Core\Planning\Ability;
 use NimbleShelf\Core\Planning\Tempo;
 
 /** Replaces a prescribed exercise by the best rungs a shelf allows, keeping the effort, with reasons for and against. */
@@ -64,7 +64,7 @@ final class SwapDesk
         $asked = $this->asked($prescription, $client, $school);
         $wanted = $asked->exercise;
 
-        $candidates = $excluded = $leftOut = [];
+        $best = $excluded = $leftOut = [];
         foreach ($this->catalogue->exercises as $exercise) {
             $closeness = $this->closeness($wanted, $exercise);
             if ($closeness === 0.0) {
@@ -73,21 +73,22 @@ final class SwapDesk
                 continue;
             }
             $spared = $sore?->against($exercise);
-            [$found, $reasons] = $spared === null ? $this->candidatesFrom($exercise, $asked, $client, $shelf, $home, $school) : [[], [$spared]];
-            $candidates = [...$candidates, ...$found];
+            [$found, $reasons] = $spared === null ? $this->bestOf($exercise, $asked, $client, $shelf, $home, $school) : [[], [$spared]];
+            $best = [...$best, ...$found];
             if ($found === []) {
                 $excluded[] = new Exclusion($exercise, $reasons, related: true);
             } elseif ($reasons !== []) {
                 $leftOut[] = new Exclusion($exercise, $reasons, related: true);
             }
         }
-        usort($candidates, static fn (Candidate $one, Candidate $two): int => $two->match <=> $one->match);
+        usort($best, static fn (Internal\Rated $one, Internal\Rated $two): int => $two->match <=> $one->match);
         usort($excluded, static fn (Exclusion $one, Exclusion $two): int => $two->related <=> $one->related);
 
         return new SwapResult(
             prescription: $prescription,
             prescribed: $asked->equivalent,
-            candidates: array_slice($candidates, 0, $limit),
+            // Spreads and words are for what is shown.
+            candidates: array_map(fn (Internal\Rated $rated): Candidate => $this->candidate($rated, $asked, $client, $home, $school), array_slice($best, 0, $limit)),
             excluded: $excluded,
             leftOut: $leftOut,
             problems: $this->rungs->problemsAsWritten($wanted, $prescription->setting, $client, $shelf, $home),
@@ -126,22 +127,13 @@ final class SwapDesk
         $exercise = $this->catalogue->exercise($prescription->exercise);
         $equivalent = $this->model->equivalent($exercise, $client->body, $prescription->setting, $school);
         $capacity = $client->capacities[$exercise->pattern] ?? null;
-        // The prescription is what the programme wants felt; a capacity on record says what that load really does.
-        $maximumKg = match (true) {
-            $exercise->isHold => $equivalent->wholeKg(),
-            $capacity !== null => $capacity->kg,
-            default => RepetitionMaximum::from(max(0.5, $equivalent->wholeKg()), min(60, $prescription->reps), $prescription->reserve)->medianKg(),
-        };
-        $shift = $exercise->isHold || $capacity !== null
-            ? 0.0
-            : min(60, $prescription->reps) + $prescription->reserve - RepetitionMaximum::repetitionsToFailure($maximumKg, max(0.1, $equivalent->wholeKg()));
 
         return new Internal\Asked(
             prescription: $prescription,
             exercise: $exercise,
             equivalent: $equivalent,
-            maximumKg: $maximumKg,
-            shift: $shift,
+            // The prescription is what the programme wants felt; a capacity on record says what that load really does.
+            ability: $capacity === null ? Ability::impliedBy($equivalent->wholeKg(), $prescription->reps, $prescription->reserve) : Ability::of($capacity->kg),
             reserve: $client->has(Limit::Youth) ? max(Rail::YOUTH_RESERVE, $prescription->reserve) : $prescription->reserve,
             capacityKnown: $capacity !== null,
         );
@@ -164,9 +156,9 @@ final class SwapDesk
 
     /**
      * @param  list<Thing>  $shelf
-     * @return array{list<Candidate>, list<string>} The best rung of each implement, or the reasons why there is none.
+     * @return array{list<Internal\Rated>, list<string>} The best rung of each implement, and why others are left out.
      */
-    private function candidatesFrom(Exercise $exercise, Internal\Asked $asked, Client $client, array $shelf, Home $home, School $school): array
+    private function bestOf(Exercise $exercise, Internal\Asked $asked, Client $client, array $shelf, Home $home, School $school): array
     {
         $reasons = Cautions::against($exercise, $client, $home);
         if ($reasons !== []) {
@@ -203,7 +195,7 @@ final class SwapDesk
         }
 
         return [
-            array_map(fn (Internal\Rated $rated): Candidate => $this->candidate($rated, $asked, $client, $home, $school), array_values($best)),
+            array_values($best),
             array_slice(array_values(array_unique($reasons)), 0, self::REASONS),
         ];
     }
@@ -238,7 +230,7 @@ final class SwapDesk
         $kept = match (true) {
             $exercise->isHold => KeptEffort::asWritten($prescription),
             $asWritten => KeptEffort::asWritten($prescription, $this->capacityNote($wholeKg, $asked)),
-            default => KeptEffort::on($exercise, $curve, $asked->maximumKg, $wholeKg, $asked->shift, $prescription, $asked->reserve, ! $client->has(Limit::HighBloodPressure), $tempo),
+            default => KeptEffort::on($exercise, $curve, $asked->ability, $wholeKg, $prescription, $asked->reserve, ! $client->has(Limit::HighBloodPressure), $tempo),
         };
         if ($kept === null) {
             return sprintf('%s: too heavy to leave %d in reserve.', $rung->words, $asked->reserve);
@@ -249,7 +241,7 @@ final class SwapDesk
         $closeness = $this->closeness($asked->exercise, $exercise);
         $parts = $this->score->parts($rung, $curve, $asked->exercise, $prescription, $asked->equivalent->curve, $closeness, $off, $client->preferences);
 
-        return new Internal\Rated($rung, $curve, $wholeKg, $kept, $parts, MatchScore::of($parts, $kept->isReached), $closeness);
+        return new Internal\Rated($rung, $kept, $parts, MatchScore::of($parts, $kept->isReached), $closeness);
     }
 
     private function candidate(Internal\Rated $rated, Internal\Asked $asked, Client $client, Home $home, School $school): Candidate
@@ -258,9 +250,8 @@ final class SwapDesk
         $exercise = $rung->exercise;
         $kept = $rated->kept;
         $equivalent = $this->model->equivalent($exercise, $client->body, $rung->setting, $school, $rung->certainty, $asked->exercise->pattern);
-        $range = $kept->isShortRange ? KeptEffort::easierPart($rated->curve)[0] : 1.0;
         [$low, $high] = $exercise->isHold || ! $equivalent->isMeasured ? [$kept->reps, $kept->reps] : array_map(
-            static fn (float $kg): int => $kept->repetitionsAt($exercise, $asked->maximumKg, $kg, $asked->shift, $asked->reserve, $range),
+            static fn (float $kg): int => $kept->repetitionsAt($exercise, $asked->ability, $kg, $asked->reserve),
             [$equivalent->wholeKg() + $equivalent->sdKg, $equivalent->wholeKg() - $equivalent->sdKg],
         );
 
@@ -274,7 +265,8 @@ final class SwapDesk
             repsHigh: max($kept->reps, $high),
             reserve: $asked->reserve,
             tempo: $kept->tempo,
-            isShortRange: $kept->isShortRange,
+            range: $kept->range,
+            rangeRatio: $kept->rangeRatio,
             restFactor: $kept->restFactor,
             restSeconds: $kept->restSeconds,
             isReached: $kept->isReached,
@@ -307,7 +299,7 @@ final class SwapDesk
         if (! $asked->capacityKnown) {
             return null;
         }
-        $expected = (int) round(RepetitionMaximum::repetitionsToFailure($asked->maximumKg, max(0.1, $wholeKg)) - $asked->reserve);
+        $expected = (int) round($asked->ability->repetitionsToFailure($wholeKg) - $asked->reserve);
 
         return abs($expected - $asked->prescription->reps) < self::CAPACITY_DIFFERS
             ? null

@@ -7,7 +7,6 @@ namespace NimbleShelf\Core\Matching\Internal;
 use NimbleShelf\Core\Matching\KeptEffort;
 use NimbleShelf\Core\Matching\MatchPart;
 use NimbleShelf\Core\Matching\Rung;
-use NimbleShelf\Core\Mechanics\ResistanceCurve;
 
 /**
  * A rung with its rewriting and its match, before its spread is reckoned.
@@ -19,8 +18,6 @@ final readonly class Rated
     /** @param  list<MatchPart>  $parts */
     public function __construct(
         public Rung $rung,
-        public ResistanceCurve $curve,
-        public float $wholeKg,
         public KeptEffort $kept,
         public array $parts,
         public float $match,

@@ -7,6 +7,7 @@ use NimbleShelf\Core\Matching\Prescription;
 use NimbleShelf\Core\Mechanics\Body;
 use NimbleShelf\Core\Mechanics\ResistanceCurve;
 use NimbleShelf\Core\Mechanics\Setting;
+use NimbleShelf\Core\Planning\Ability;
 use NimbleShelf\Core\Planning\Goal;
 use NimbleShelf\Core\Planning\RepetitionMaximum;
 use NimbleShelf\Core\Planning\Tempo;
@@ -30,9 +31,8 @@ function keptAt(string $exercise, float $wholeKg, int $reps = 10, int $reserve =
     return KeptEffort::on(
         $known,
         Shipped::model()->curve($known, Body::of(1.72, 74), $setting),
-        maximumKg: 100.0,
+        ability: Ability::of(100.0),
         wholeKg: $wholeKg,
-        shift: 0.0,
         prescription: Prescription::of($exercise, $setting, 3, $reps, $reserve, $goal),
         reserve: $reserve,
         mayPause: $mayPause,
@@ -43,7 +43,7 @@ function keptAt(string $exercise, float $wholeKg, int $reps = 10, int $reserve =
 /** How hard a rewriting is, the ways in their order: whole range before short, slower before quicker, then more repetitions. */
 function hardness(KeptEffort $kept): array
 {
-    return [$kept->isShortRange ? 0 : 1, $kept->tempo === null ? 0 : $kept->tempo->secondsPerRepetition(), $kept->reps];
+    return [$kept->range === null ? 1 : 0, $kept->tempo === null ? 0 : $kept->tempo->secondsPerRepetition(), $kept->reps];
 }
 
 // The curl is lowered in 2 s and lifted in 1 s as a rule, without a pause.
@@ -76,11 +76,11 @@ it('says how far out of reach an effort is, and halves nothing silently', functi
 
 it('cuts the range where the whole of it is too heavy for the goal, and says how', function (): void {
     $kept = kept('romanian-deadlift', 5.0);
-    expect($kept?->isShortRange)->toBeTrue()
+    expect($kept?->range)->toContain('two thirds')
         ->and($kept->reps)->toBeGreaterThan(3)
         ->and(implode(' ', [...$kept->changes, ...$kept->lost]))->toContain('two thirds of the way')->toContain('A third of the range');
     // A floor press is as hard at the bottom as anywhere: cutting it short would not help.
-    expect(kept('floor-press', 5.0)?->isShortRange)->toBeFalse()->and(kept('floor-press', 1.0, reserve: 8))->toBeNull();
+    expect(kept('floor-press', 5.0)?->range)->toBeNull()->and(kept('floor-press', 1.0, reserve: 8))->toBeNull();
 });
 
 it('names the easier two thirds', function (array $resistance, float $ratio, string $how): void {

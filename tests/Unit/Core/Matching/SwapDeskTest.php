@@ -122,7 +122,7 @@ it('asks for more repetitions of a lighter thing and fewer of a heavier one', fu
 /** How hard a candidate's set is: whole range before short, slower before quicker, then more repetitions. */
 function hardnessOf(Candidate $candidate): array
 {
-    return [$candidate->isShortRange ? 0 : 1, $candidate->tempo === null ? 0 : $candidate->tempo->secondsPerRepetition(), $candidate->reps];
+    return [$candidate->range === null ? 1 : 0, $candidate->tempo === null ? 0 : $candidate->tempo->secondsPerRepetition(), $candidate->reps];
 }
 
 it('gives no easier rewrite when the prescription is heavier', function (string $exercise, float $servedKg): void {
