@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace NimbleShelf\Core\Matching;
 
 use NimbleShelf\Core\Catalogue\Exercise;
+use NimbleShelf\Core\Matching\Internal\Combinations;
 use NimbleShelf\Core\Matching\Internal\Place;
+use NimbleShelf\Core\Matching\Internal\Places;
 use NimbleShelf\Core\Mechanics\BandLayout;
 use NimbleShelf\Core\Mechanics\BandSetup;
 use NimbleShelf\Core\Mechanics\Certainty;
@@ -26,18 +28,6 @@ final class RungFinder
     /** Step of a packed rucksack, kilograms: about a large bottle. */
     private const FILL_STEP_KG = 2.0;
 
-    /** A weight below this adds too little to be held together with a band; our estimate. */
-    private const WORTH_COMBINING_KG = 4.0;
-
-    /** What holding two things at once costs beside setting each up, seconds; our estimate. */
-    private const COMBINING_SECONDS = 15;
-
-    /** Hands on a wall stand about at shoulder height / body height; our estimate. */
-    private const WALL_HAND_HEIGHT = 0.75;
-
-    /** Lowest hand support that spares a client the floor, metres. */
-    private const OFF_THE_FLOOR_M = 0.40;
-
     /** A bottle or tin up to this is held by its body in one hand, below the head; our estimate of a sure grip. */
     private const ONE_HAND_KG = 2.5;
 
@@ -57,7 +47,7 @@ final class RungFinder
         if ($problems !== []) {
             return ['rungs' => [], 'problems' => $problems];
         }
-        [$places, $problems] = $this->places($exercise, $client, $shelf);
+        ['places' => $places, 'problems' => $problems] = Places::of($exercise, $client, $shelf);
         $rungs = [];
         if ($exercise->usesBodyWeight) {
             foreach ($places as $place) {
@@ -85,55 +75,11 @@ final class RungFinder
             $problems = [...$problems, ...$found['problems']];
         }
 
-        foreach ([...$bare, ...$this->combined($exercise, $bare)] as $rung) {
+        foreach ([...$bare, ...Combinations::of($exercise, $bare)] as $rung) {
             $rungs[] = $place->with($rung)->movableTo($places);
         }
 
         return ['rungs' => $rungs, 'problems' => array_values(array_unique($problems))];
-    }
-
-    /**
-     * A band on top of a weight, where both can be held safely: the weight on the back or the hips, or a loop or flat
-     * band round the hand that holds it. A tube's handle leaves no room for another; above the head nothing is combined.
-     *
-     * @param  list<Rung>  $rungs  Of single things.
-     * @return list<Rung>
-     */
-    private function combined(Exercise $exercise, array $rungs): array
-    {
-        if ($exercise->has('overhead') || $exercise->isHold || $exercise->pattern === 'power' || $exercise->bandAttachment->isBetweenLimbs) {
-            return [];
-        }
-        $combined = [];
-        foreach ($rungs as $band) {
-            if ($band->setting->band === null) {
-                continue;
-            }
-            $stanceM = $band->setting->band->stanceM;
-            if ($stanceM !== null && $stanceM !== self::STANCES_M[0]) {
-                continue;
-            }
-            foreach ($rungs as $weight) {
-                $setting = $weight->setting;
-                if ($setting->band !== null || $setting->massKg < self::WORTH_COMBINING_KG || ($setting->limbs ?? 2) !== ($band->setting->limbs ?? 2)) {
-                    continue;
-                }
-                $inHands = in_array($exercise->loadPointFor($setting->implement), [LoadPoint::Hands, LoadPoint::Goblet, LoadPoint::OneSide], true);
-                if ($inHands && $exercise->bandAttachment->joint === 'grip' && ! in_array($band->setting->implement, ['long-loop', 'flat-band'], true)) {
-                    continue;
-                }
-                $combined[] = new Rung(
-                    $exercise,
-                    $setting->withBand($band->setting->band),
-                    [...$weight->things, ...$band->things],
-                    $weight->certainty->sigma() > $band->certainty->sigma() ? $weight->certainty : $band->certainty,
-                    SettingInWords::combined($weight->words, $band->words),
-                    $weight->setUpSeconds + $band->setUpSeconds - $exercise->setUpSeconds + self::COMBINING_SECONDS,
-                );
-            }
-        }
-
-        return $combined;
     }
 
     /**
@@ -163,56 +109,6 @@ final class RungFinder
         }
 
         return $missing;
-    }
-
-    /**
-     * Where the exercise can be done: on the floor where that will do, and on every support that serves.
-     *
-     * @param  list<Thing>  $shelf
-     * @return array{list<Place>, list<string>}
-     */
-    private function places(Exercise $exercise, Client $client, array $shelf): array
-    {
-        $support = $exercise->support;
-        if ($support === null) {
-            return [[Place::onTheFloor()], []];
-        }
-        $handsOnly = $support->under === 'hands' && $client->has(Limit::NoFloor);
-        $places = $support->required || $handsOnly ? [] : [Place::onTheFloor()];
-        $problems = [];
-        foreach ($shelf as $thing) {
-            if (! in_array($thing->kind, $support->kinds, true)) {
-                continue;
-            }
-            $heightM = $thing->kind === 'wall' ? self::WALL_HAND_HEIGHT * $client->body->heightM : $thing->heightM;
-            $problem = $thing->outOfService === null ? $thing->supportProblem() : "the {$thing->name} is out of service: {$thing->outOfService}";
-            if ($problem !== null) {
-                $problems[] = ucfirst($problem).'; nobody leans on it.';
-            } elseif ($heightM < $support->leastM || $heightM > $support->mostM) {
-                $problems[] = sprintf('The %s is %.0f cm high; %.0f to %.0f cm are needed.', $thing->name, $heightM * 100, $support->leastM * 100, $support->mostM * 100);
-            } elseif (! $handsOnly || $heightM >= self::OFF_THE_FLOOR_M) {
-                $places[] = Place::on($thing, $heightM, $support->isUnderFeet(), self::leaning($support->under, $thing, $heightM));
-            }
-        }
-        if ($places === [] && $problems === []) {
-            $problems[] = sprintf('It needs %s, and the shelf has none.', implode(' or ', array_map(static fn (string $kind): string => "a {$kind}", $support->kinds)));
-        }
-
-        return [$places, $problems];
-    }
-
-    private static function leaning(string $under, Thing $thing, float $heightM): string
-    {
-        $high = sprintf('%.0f cm', $heightM * 100);
-
-        return match (true) {
-            $thing->kind === 'wall' => "hands on the wall, {$high} up",
-            $under === 'hands' => "hands on the {$thing->name}, {$high} high, against a wall",
-            $under === 'feet' => "foot on the {$thing->name}, {$high} high",
-            $under === 'back' => "upper back on the {$thing->name}, {$high} high, against a wall",
-            $under === 'bar' => "under the {$thing->name}, {$high} high",
-            default => "on the {$thing->name}, {$high} high, against a wall",
-        };
     }
 
     /** What an exercise wants that a shelf does not hold, in words. */

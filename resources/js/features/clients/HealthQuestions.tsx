@@ -1,0 +1,162 @@
+import { useState } from 'react'
+import { toast } from 'sonner'
+import { api, ApiError, type Health } from '../../shared/api'
+import { longDay } from '../../shared/lib/time'
+import { Choice, FormProblem, TextArea, TextInput } from '../../shared/ui'
+import { sent } from './PersonFields'
+import { useHealthChange } from './queries'
+
+export function Questions({ health, onDone }: { health: Health; onDone: () => void }) {
+  const [answers, setAnswers] = useState<Record<string, boolean>>({})
+  const [rest, setRest] = useState({
+    systolic: '',
+    diastolic: '',
+    note: '',
+    occasion: health.answeredOn ? 'due' : 'first',
+  })
+  const screen = useHealthChange(health.clientId, (entered: Record<string, unknown>) =>
+    api.post<Health>(`clients/${health.clientId}/screenings`, entered),
+  )
+  const error = screen.error instanceof ApiError ? screen.error : null
+  return (
+    <form
+      className="paper p-5"
+      noValidate
+      aria-label="Health questions"
+      onSubmit={(event) => {
+        event.preventDefault()
+        screen.mutate(
+          { ...sent(rest), answers },
+          {
+            onSuccess: () => {
+              toast.success('The answers are kept')
+              onDone()
+            },
+          },
+        )
+      }}
+    >
+      <div className="flex flex-wrap items-baseline gap-4">
+        <h2 className="text-xl">Health questions</h2>
+        <button
+          type="button"
+          className="btn btn-sm btn-ghost"
+          onClick={() => setAnswers(Object.fromEntries(health.questions.map(({ id }) => [id, answers[id] ?? false])))}
+        >
+          No to all that are left
+        </button>
+      </div>
+      <ul className="mt-2">
+        {health.questions.map((question) => {
+          const wrong = error?.about(`answers.${question.id}`)
+          return (
+            <li key={question.id} className="border-b border-base-300 py-2">
+              <fieldset className="flex flex-wrap items-center justify-between gap-x-6 gap-y-1">
+                <legend className="float-left min-w-60 grow basis-60">{question.ask}</legend>
+                <span className="flex gap-2">
+                  {[true, false].map((yes) => (
+                    <label
+                      key={String(yes)}
+                      className={`btn btn-sm ${answers[question.id] === yes ? (yes ? 'btn-accent' : 'btn-primary') : 'btn-outline'} focus-within:outline-3`}
+                    >
+                      <input
+                        type="radio"
+                        className="sr-only"
+                        name={question.id}
+                        checked={answers[question.id] === yes}
+                        onChange={() => setAnswers({ ...answers, [question.id]: yes })}
+                      />
+                      {yes ? 'Yes' : 'No'}
+                    </label>
+                  ))}
+                </span>
+              </fieldset>
+              {wrong && <p className="text-sm font-semibold text-error">{wrong}</p>}
+            </li>
+          )
+        })}
+      </ul>
+      <div className="mt-4 grid gap-x-4 sm:grid-cols-3">
+        <TextInput
+          label="Resting pressure, upper"
+          unit="mmHg"
+          hint="May stay empty"
+          value={rest.systolic}
+          onChange={(systolic) => setRest({ ...rest, systolic })}
+          error={error?.about('systolic')}
+        />
+        <TextInput
+          label="Lower"
+          unit="mmHg"
+          value={rest.diastolic}
+          onChange={(diastolic) => setRest({ ...rest, diastolic })}
+          error={error?.about('diastolic')}
+        />
+        <Choice
+          label="Asked because"
+          value={rest.occasion}
+          onChange={(occasion) => setRest({ ...rest, occasion })}
+          options={[
+            ['first', 'first visit'],
+            ['due', 'six months are over'],
+            ['illness', 'of an illness'],
+            ['injury', 'of an injury'],
+            ['birth', 'of a birth'],
+          ]}
+        />
+      </div>
+      <TextArea
+        label="Note"
+        hint="Kept encrypted, in the client’s own words"
+        value={rest.note}
+        onChange={(note) => setRest({ ...rest, note })}
+        error={error?.about('note')}
+      />
+      <FormProblem error={screen.error} />
+      <div className="flex gap-2 pt-2">
+        <button className="btn btn-primary" disabled={screen.isPending}>
+          Keep the answers
+        </button>
+        {health.answeredOn !== null && (
+          <button type="button" className="btn btn-ghost" onClick={onDone}>
+            Not now
+          </button>
+        )}
+      </div>
+    </form>
+  )
+}
+
+export function Answers({ health, onAsk }: { health: Health; onAsk: () => void }) {
+  const yes = health.questions.filter((question) => question.yes)
+  return (
+    <section aria-label="Answers">
+      <h2 className="text-xl">Answers</h2>
+      <p className="soft mt-1 text-sm">
+        Asked on {longDay(health.answeredOn ?? '')}; due again on{' '}
+        {health.dueOn ? longDay(health.dueOn) : 'the next visit'}.
+        {health.systolic !== null && ` Resting pressure ${health.systolic}/${health.diastolic} mmHg.`}
+      </p>
+      {yes.length === 0 ? (
+        <p className="mt-2">No to every question.</p>
+      ) : (
+        <ul className="mt-2 list-disc pl-5">
+          {yes.map((question) => (
+            <li key={question.id}>
+              <strong>Yes:</strong> {question.ask}
+            </li>
+          ))}
+        </ul>
+      )}
+      {health.note && <p className="mt-2">{health.note}</p>}
+      {health.notes.map((note) => (
+        <p key={note} className="next-target mt-2">
+          {note}
+        </p>
+      ))}
+      <button type="button" className="btn btn-outline btn-sm mt-3" onClick={onAsk}>
+        Ask again
+      </button>
+    </section>
+  )
+}
