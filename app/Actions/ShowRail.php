@@ -18,6 +18,7 @@ use NimbleShelf\Core\Catalogue\Catalogue;
 use NimbleShelf\Core\Catalogue\Pattern;
 use NimbleShelf\Core\Matching\Rail;
 use NimbleShelf\Core\Matching\RailRung;
+use NimbleShelf\Core\Matching\ShelfRungs;
 use NimbleShelf\Core\Mechanics\ResistanceModel;
 
 /** One pattern's rail: every rung on one axis, the wanted window, the rung in use and the steps from it. */
@@ -53,18 +54,21 @@ final readonly class ShowRail
     /** The figure and the curve of one rung, against the reference lift at the same load. */
     public function detail(Client $client, Pattern $pattern, string $key): ?RailDetailResource
     {
-        $body = $this->describe->body($client);
-        foreach ($this->rail($client, $pattern)->rungs as $hung) {
-            if (RankSwaps::keyOfRung($hung->rung) === $key) {
-                $exercise = $hung->rung->exercise;
-
-                return new RailDetailResource(
-                    key: $key,
-                    equivalent: EquivalentResource::of($hung->equivalent, $this->catalogue),
-                    figure: FigureResource::of($this->model->rig($exercise, $body, $hung->rung->setting), $exercise, $hung->rung->setting, $body),
-                    curve: CurveResource::of($hung->equivalent->curve),
-                    referenceCurve: CurveResource::of($hung->equivalent->referenceCurve),
-                );
+        $person = $this->describe->withoutCapacities($client);
+        $shelf = $this->describe->shelf($client);
+        $home = $this->describe->home($client);
+        $rungs = new ShelfRungs($this->model);
+        foreach ($this->catalogue->exercises as $exercise) {
+            foreach ($exercise->pattern === $pattern->id ? $rungs->distinct($exercise, $person, $shelf, $home) : [] as ['rung' => $rung, 'equivalent' => $equivalent]) {
+                if (RankSwaps::keyOfRung($rung) === $key) {
+                    return new RailDetailResource(
+                        key: $key,
+                        equivalent: EquivalentResource::of($equivalent, $this->catalogue),
+                        figure: FigureResource::of($this->model->rig($exercise, $person->body, $rung->setting), $exercise, $rung->setting, $person->body),
+                        curve: CurveResource::of($equivalent->curve),
+                        referenceCurve: CurveResource::of($equivalent->referenceCurve),
+                    );
+                }
             }
         }
 
