@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Enums\SessionState;
+use App\Enums\SwapScope;
 use App\Http\Resources\CandidateResource;
 use App\Http\Resources\ControlResource;
 use App\Http\Resources\CurveResource;
@@ -73,6 +74,7 @@ final readonly class ShowSwaps
             capacityKnown: $result->capacityKnown,
             chosenKey: $chosen,
             swappedFrom: $this->chooseSwap->writtenInWords($item),
+            isFromHereOn: $item->newestSwap()?->occasion === SwapScope::Programme->occasion(),
             isRunning: $item->block->session->state() === SessionState::Running,
             laterCount: count($this->chooseSwap->later($item)),
             openers: $candidates === [] ? $this->openers($item) : [],

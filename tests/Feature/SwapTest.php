@@ -86,7 +86,7 @@ it('swaps from here on, and back, where later sessions ask for the same', functi
     $begun = Saltmarrow::item($programme->sessions()->create(['name' => 'Begun', 'starts_at' => now()->addDays(5), 'started_at' => now(), 'minutes' => 30]), 'floor-press', $twelve);
     $swaps = $this->getJson("/api/items/{$today->id}/swaps")->assertOk()->assertJsonPath('laterCount', 2)->json();
     $key = $swaps['candidates'][0]['key'];
-    $this->postJson("/api/items/{$today->id}/swaps", ['key' => $key, 'scope' => 'programme'])->assertOk()->assertJsonPath('chosenKey', $key);
+    $this->postJson("/api/items/{$today->id}/swaps", ['key' => $key, 'scope' => 'programme'])->assertOk()->assertJsonPath('chosenKey', $key)->assertJsonPath('isFromHereOn', true);
     expect($today->refresh()->written)->not->toBeNull()
         ->and($later[0]->refresh()->exercise)->toBe($today->exercise)->and($later[1]->refresh()->written['exercise'])->toBe('floor-press')
         ->and($other->refresh()->written)->toBeNull()->and($begun->refresh()->written)->toBeNull();

@@ -99,6 +99,7 @@ test('a swap by keyboard only, undone by keyboard', async ({ page }) => {
   await expect(page.getByText(/stands in for .* from here on/)).toBeVisible()
   await expect(page.locator('#candidate-1')).toContainText('in use')
   await page.keyboard.press('u')
+  await expect(page.getByText('The prescription stands again, here and in later sessions')).toBeVisible()
   await expect(page.locator('#candidate-1')).not.toContainText('in use')
   await page.keyboard.press('?')
   await expect(page.getByRole('heading', { name: 'Keys' })).toBeVisible()

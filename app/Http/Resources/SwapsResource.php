@@ -16,6 +16,7 @@ final readonly class SwapsResource extends Resource
      * @param  bool  $isRunning  True while the session runs, so that a swap may be for one set.
      * @param  int  $laterCount  Items of later sessions for which the programme wrote the same.
      * @param  list<OpenerResource>  $openers  Where there is no candidate: single things that would bring one.
+     * @param  bool  $isFromHereOn  True where the swap in use holds for later sessions too.
      * @param  string|null  $chosenKey  Of the candidate in use now.
      */
     public function __construct(
@@ -33,6 +34,7 @@ final readonly class SwapsResource extends Resource
         public bool $capacityKnown,
         public ?string $chosenKey,
         public ?string $swappedFrom,
+        public bool $isFromHereOn,
         public bool $isRunning,
         public int $laterCount,
         public array $openers,

@@ -130,7 +130,17 @@ function Desk({ swaps }: { swaps: Swaps }) {
 
   const undo = () => {
     if (swaps.swappedFrom !== null)
-      choose.mutate({ key: null }, { onSuccess: () => toast('The prescription stands again') })
+      choose.mutate(
+        { key: null, scope: swaps.isFromHereOn ? 'programme' : 'today' },
+        {
+          onSuccess: () =>
+            toast(
+              swaps.isFromHereOn
+                ? 'The prescription stands again, here and in later sessions'
+                : 'The prescription stands again',
+            ),
+        },
+      )
   }
   const locked = swaps.locks.length > 0
   const isMoved = Object.keys(moved).length > 0

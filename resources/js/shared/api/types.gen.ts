@@ -1054,6 +1054,8 @@ export interface Swaps {
   /** Of the candidate in use now. */
   chosenKey: string | null
   swappedFrom: string | null
+  /** True where the swap in use holds for later sessions too. */
+  isFromHereOn: boolean
   /** True while the session runs, so that a swap may be for one set. */
   isRunning: boolean
   /** Items of later sessions for which the programme wrote the same. */
