@@ -76,7 +76,7 @@ export function LogPanel({ step, busy, error, onLog }: LogPanelProps) {
       </div>
       {said?.about('reps') && <p className="text-center font-semibold text-error">{said.about('reps')}</p>}
       {!item.isHold && (
-        <fieldset className="mt-3">
+        <fieldset className="mt-3" data-keys="through">
           <legend className="mb-1 font-semibold">How many more would have been clean?</legend>
           <div className="grid grid-cols-6 gap-1.5">
             {reserves.map((count) => (

@@ -19,6 +19,7 @@ export function CandidateRow({ candidate, prescribed, number, focused, chosen, r
         type="button"
         id={`candidate-${number}`}
         aria-pressed={focused}
+        data-keys="through"
         onClick={onFocus}
         className={`candidate ${focused ? 'candidate-focused' : ''}`}
       >
