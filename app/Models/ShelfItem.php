@@ -10,7 +10,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
-use NimbleShelf\Core\Matching\Thing;
+use NimbleShelf\Core\Kit\Thing;
 
 /**
  * One thing on a client's shelf.

@@ -12,8 +12,8 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
 use NimbleShelf\Core\Catalogue\Catalogue;
+use NimbleShelf\Core\Equivalence\ResistanceModel;
 use NimbleShelf\Core\Health\Screening;
-use NimbleShelf\Core\Mechanics\ResistanceModel;
 
 final class AppServiceProvider extends ServiceProvider
 {

@@ -12,18 +12,28 @@ use ReflectionNamedType;
 /** Writes the TypeScript types of the API's answers from the response classes. */
 final class TypeScriptTypes
 {
+    /** @param  array<string, class-string<resource>>  $known  Every resource by its short name, whichever feature it is of. */
+    private function __construct(private readonly array $known)
+    {
+    }
+
     /** @param  list<class-string<resource>>  $resources */
     public static function from(array $resources): string
     {
+        return (new self(array_combine(array_map(class_basename(...), $resources), $resources)))->write();
+    }
+
+    private function write(): string
+    {
         $interfaces = $enums = [];
-        foreach ($resources as $resource) {
+        foreach ($this->known as $resource) {
             $class = new ReflectionClass($resource);
             $fields = [];
             foreach ($class->getConstructor()?->getParameters() ?? [] as $parameter) {
                 $note = null;
                 $type = self::documented($class, $parameter->getName(), $note)
                     ?? self::declared($parameter->getType(), $class->getName(), $parameter->getName());
-                $fields[] = ($note === null ? '' : "  /** {$note} */\n").'  '.$parameter->getName().': '.self::converted($type, $enums);
+                $fields[] = ($note === null ? '' : "  /** {$note} */\n").'  '.$parameter->getName().': '.$this->converted($type, $enums);
             }
             $doc = self::summary($class);
             $interfaces[] = "/** {$doc} */\nexport interface ".self::named($class->getName())." {\n".implode("\n", $fields)."\n}\n";
@@ -61,18 +71,18 @@ final class TypeScriptTypes
     }
 
     /** @param  array<string, string>  $enums */
-    private static function converted(string $type, array &$enums): string
+    private function converted(string $type, array &$enums): string
     {
         if (str_ends_with($type, '|null')) {
-            return self::converted(substr($type, 0, -5), $enums).' | null';
+            return $this->converted(substr($type, 0, -5), $enums).' | null';
         }
         if (preg_match('/^list<(.+)>$/', $type, $inner) === 1) {
-            return self::converted($inner[1], $enums).'[]';
+            return $this->converted($inner[1], $enums).'[]';
         }
         if (preg_match('/^array<string,\s*(.+)>$/', $type, $inner) === 1) {
-            return 'Record<string, '.self::converted($inner[1], $enums).'>';
+            return 'Record<string, '.$this->converted($inner[1], $enums).'>';
         }
-        $class = str_contains($type, '\\') ? $type : (class_exists("App\\Http\\Resources\\{$type}") ? "App\\Http\\Resources\\{$type}" : "App\\Enums\\{$type}");
+        $class = str_contains($type, '\\') ? $type : ($this->known[$type] ?? "App\\Enums\\{$type}");
         if (enum_exists($class)) {
             $name = self::named($class);
             /** @var class-string<\BackedEnum> $class */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Actions\LogSet;
-use App\Actions\Replan;
-use App\Actions\ReplanSession;
+use App\Actions\Floor\LogSet;
+use App\Actions\Replan\Replan;
+use App\Actions\Replan\ReplanSession;
 use App\Enums\Occasion;
 use App\Models\Block;
 use App\Models\Client;

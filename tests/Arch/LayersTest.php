@@ -21,9 +21,48 @@ arch('every core failure is one to be caught as such')
     ->expect('NimbleShelf\Core\Exception')
     ->classes()->toImplement('NimbleShelf\Core\Exception\CoreException');
 
-arch('the inside of a core area stays inside')
-    ->expect('NimbleShelf\Core\Mechanics\Internal')
-    ->toOnlyBeUsedIn('NimbleShelf\Core\Mechanics');
+foreach (['Catalogue', 'Matching', 'Mechanics', 'Planning', 'Shelf'] as $area) {
+    arch("the inside of {$area} stays inside")
+        ->expect("NimbleShelf\\Core\\{$area}\\Internal")
+        ->toOnlyBeUsedIn("NimbleShelf\\Core\\{$area}");
+}
+
+/** What each area of the core may know; nothing points back, so that there is no circle. */
+const CORE_AREAS = [
+    'Mechanics' => [],
+    'Bench' => ['Mechanics'],
+    'Kit' => ['Mechanics'],
+    'Catalogue' => ['Mechanics'],
+    'Equivalence' => ['Catalogue', 'Mechanics'],
+    'Planning' => ['Catalogue', 'Kit', 'Mechanics'],
+    'Matching' => ['Catalogue', 'Equivalence', 'Kit', 'Mechanics', 'Planning'],
+    'Health' => ['Matching'],
+    'Shelf' => ['Catalogue', 'Equivalence', 'Kit', 'Matching', 'Mechanics', 'Planning'],
+];
+
+foreach (CORE_AREAS as $area => $known) {
+    $others = array_diff(array_keys(CORE_AREAS), [$area], $known);
+    arch("{$area} knows only what lies below it")
+        ->expect("NimbleShelf\\Core\\{$area}")
+        ->not->toUse(array_values(array_map(static fn (string $other): string => "NimbleShelf\\Core\\{$other}", $others)));
+}
+
+it('shows nobody the inside of an area', function (): void {
+    $shown = [];
+    foreach (new RegexIterator(new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2).'/core/src')), '/\.php$/') as $file) {
+        $class = 'NimbleShelf\\Core\\'.str_replace('/', '\\', substr((string) $file, strlen(dirname(__DIR__, 2).'/core/src/'), -4));
+        if (str_contains($class, '\\Internal\\')) {
+            continue;
+        }
+        foreach ((new ReflectionClass($class))->getMethods(ReflectionMethod::IS_PUBLIC) as $method) {
+            $types = [$method->getReturnType(), ...array_map(static fn (ReflectionParameter $one): ?ReflectionType => $one->getType(), $method->getParameters())];
+            if (str_contains(implode(' ', array_map(strval(...), $types)), '\\Internal\\')) {
+                $shown[] = "{$class}::{$method->getName()}";
+            }
+        }
+    }
+    expect($shown)->toBe([]);
+});
 
 arch('everything declares strict types')
     ->expect(['App', 'NimbleShelf\Core', 'Database', 'Tests'])

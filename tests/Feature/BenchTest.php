@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Actions\RunBench;
+use App\Actions\Bench\RunBench;
 use App\Bench\BenchState;
 use App\Bench\StandInGauge;
 use App\Bench\StandInThings;

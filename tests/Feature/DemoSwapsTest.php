@@ -2,17 +2,18 @@
 
 declare(strict_types=1);
 
-use App\Actions\DescribeClient;
+use App\Actions\Clients\DescribeClient;
 use App\Models\Client;
 use Database\Seeders\DemoSeeder;
 use NimbleShelf\Core\Catalogue\Catalogue;
+use NimbleShelf\Core\Equivalence\ResistanceModel;
+use NimbleShelf\Core\Kit\Home;
 use NimbleShelf\Core\Matching\Candidate;
 use NimbleShelf\Core\Matching\Cautions;
-use NimbleShelf\Core\Matching\Home;
 use NimbleShelf\Core\Matching\Limit;
 use NimbleShelf\Core\Matching\Prescription;
+use NimbleShelf\Core\Matching\Situation;
 use NimbleShelf\Core\Matching\SwapDesk;
-use NimbleShelf\Core\Mechanics\ResistanceModel;
 use NimbleShelf\Core\Mechanics\Setting;
 use NimbleShelf\Core\Planning\Goal;
 
@@ -29,14 +30,14 @@ function everythingOffered(Client $client, Limit ...$more): array
 {
     $describe = resolve(DescribeClient::class);
     $catalogue = resolve(Catalogue::class);
-    $desk = new SwapDesk($catalogue, resolve(ResistanceModel::class));
+    $desk = SwapDesk::of($catalogue, resolve(ResistanceModel::class));
     $person = $describe->person($client)->with(...$more);
     $offered = [];
     foreach ($catalogue->patterns as $pattern) {
         if ($pattern->referenceExercise !== null) {
             $exercise = $catalogue->exercise($pattern->referenceExercise);
             $setting = $exercise->usesBodyWeight ? Setting::bodyWeight() : Setting::of($exercise->loads[0]['implements'][0] ?? 'dumbbell', 6.0, perHand: $pattern->referencePoint->isPerHand());
-            $offered = [...$offered, ...$desk->rank(Prescription::of($exercise->id, $setting, 3, 10, 2, Goal::Health), $person, $describe->shelf($client), $describe->home($client), limit: 200)->candidates];
+            $offered = [...$offered, ...$desk->rank(Prescription::of($exercise->id, $setting, 3, 10, 2, Goal::Health), new Situation($person, $describe->shelf($client), $describe->home($client)), limit: 200)->candidates];
         }
     }
 
@@ -51,7 +52,7 @@ it('offers nobody in Saltmarrow what a limit, a ceiling or the quiet forbids', f
         $offered = everythingOffered($client);
         expect(count($offered))->toBeGreaterThan(5, $client->name);
         foreach ($offered as $candidate) {
-            expect(Cautions::against($candidate->rung->exercise, $person, $home))->toBe([], "{$client->name}: {$candidate->rung->exercise->name}");
+            expect(Cautions::against($candidate->rung->exercise, new Situation($person, [], $home)))->toBe([], "{$client->name}: {$candidate->rung->exercise->name}");
             if ($home->ceilingM !== null) {
                 expect($candidate->equivalent->curve->highestPointM + Home::HEADROOM_M)->toBeLessThanOrEqual($home->ceilingM);
             }

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\ShelfItem;
-use NimbleShelf\Core\Matching\Thing;
+use NimbleShelf\Core\Kit\Thing;
 use Tests\Support\Saltmarrow;
 
 /*

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use NimbleShelf\Core\Catalogue\Catalogue;
-use NimbleShelf\Core\Matching\Thing;
+use NimbleShelf\Core\Equivalence\ResistanceModel;
+use NimbleShelf\Core\Kit\Thing;
 use NimbleShelf\Core\Mechanics\Body;
-use NimbleShelf\Core\Mechanics\ResistanceModel;
 
 /** What ships with the product, read once for all core tests. */
 final class Shipped

@@ -6,8 +6,8 @@ namespace App\Console\Commands;
 
 use Illuminate\Console\Command;
 use NimbleShelf\Core\Catalogue\Catalogue;
+use NimbleShelf\Core\Equivalence\ResistanceModel;
 use NimbleShelf\Core\Mechanics\Body;
-use NimbleShelf\Core\Mechanics\ResistanceModel;
 use NimbleShelf\Core\Mechanics\Setting;
 
 /** Writes the table of model against measurement into docs/engine.md, between its two marks. */

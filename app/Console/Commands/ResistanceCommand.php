@@ -7,12 +7,12 @@ namespace App\Console\Commands;
 use App\Console\Input\Fields;
 use App\Console\Input\Shapes;
 use NimbleShelf\Core\Catalogue\Catalogue;
+use NimbleShelf\Core\Equivalence\ResistanceModel;
+use NimbleShelf\Core\Equivalence\School;
 use NimbleShelf\Core\Exception\InvalidQuantity;
 use NimbleShelf\Core\Matching\NearestBandSetting;
 use NimbleShelf\Core\Mechanics\Certainty;
 use NimbleShelf\Core\Mechanics\ResistanceCurve;
-use NimbleShelf\Core\Mechanics\ResistanceModel;
-use NimbleShelf\Core\Mechanics\School;
 use NimbleShelf\Core\Mechanics\Setting;
 
 final class ResistanceCommand extends JsonCommand

@@ -7,13 +7,13 @@ namespace App\Console\Commands;
 use App\Console\Input\Fields;
 use App\Console\Input\Shapes;
 use NimbleShelf\Core\Catalogue\Catalogue;
+use NimbleShelf\Core\Equivalence\School;
 use NimbleShelf\Core\Exception\InvalidQuantity;
 use NimbleShelf\Core\Matching\Candidate;
 use NimbleShelf\Core\Matching\Exclusion;
+use NimbleShelf\Core\Matching\Situation;
 use NimbleShelf\Core\Matching\SwapDesk;
 use NimbleShelf\Core\Matching\SwapResult;
-use NimbleShelf\Core\Mechanics\ResistanceModel;
-use NimbleShelf\Core\Mechanics\School;
 
 final class SwapCommand extends JsonCommand
 {
@@ -23,7 +23,7 @@ final class SwapCommand extends JsonCommand
 
     protected $description = 'Ranks what a shelf offers in place of a prescribed exercise';
 
-    public function __construct(private readonly Catalogue $catalogue, private readonly ResistanceModel $model)
+    public function __construct(private readonly Catalogue $catalogue, private readonly SwapDesk $desk)
     {
         parent::__construct();
     }
@@ -41,7 +41,7 @@ final class SwapCommand extends JsonCommand
         }
         $school = School::from($asked->oneOf('school', array_column(School::cases(), 'value'), School::Mean->value));
         $limit = $asked->has('limit') ? $asked->whole('limit', 1, 200, 'candidates') : self::USUAL_LIMIT;
-        $result = InvalidQuantity::under('prescription', fn (): SwapResult => (new SwapDesk($this->catalogue, $this->model))->rank($prescription, $client, $shelf, $home, $school, $limit));
+        $result = InvalidQuantity::under('prescription', fn (): SwapResult => $this->desk->rank($prescription, new Situation($client, $shelf, $home), $school, $limit));
 
         return [
             'candidates' => array_map(static fn (Candidate $candidate): array => [

@@ -41,13 +41,14 @@ final class WriteTypesCommand extends Command
     public static function resources(): array
     {
         $resources = [];
-        foreach (glob(app_path('Http/Resources/*.php')) ?: [] as $file) {
-            $class = 'App\\Http\\Resources\\'.basename($file, '.php');
+        foreach (glob(app_path('Http/Resources/*/*.php')) ?: [] as $file) {
+            $class = 'App\\Http\\Resources\\'.basename(dirname($file)).'\\'.basename($file, '.php');
             if (is_subclass_of($class, Resource::class) && ! (new ReflectionClass($class))->isAbstract()) {
-                $resources[] = $class;
+                $resources[basename($file)] = $class;
             }
         }
+        ksort($resources);
 
-        return $resources;
+        return array_values($resources);
     }
 }

@@ -6,11 +6,11 @@ namespace App\Console\Input;
 
 use NimbleShelf\Core\Catalogue\Exercise;
 use NimbleShelf\Core\Exception\InvalidQuantity;
+use NimbleShelf\Core\Kit\Home;
+use NimbleShelf\Core\Kit\Thing;
 use NimbleShelf\Core\Matching\Client;
-use NimbleShelf\Core\Matching\Home;
 use NimbleShelf\Core\Matching\Limit;
 use NimbleShelf\Core\Matching\Prescription;
-use NimbleShelf\Core\Matching\Thing;
 use NimbleShelf\Core\Mechanics\Body;
 use NimbleShelf\Core\Mechanics\Setting;
 use NimbleShelf\Core\Planning\Capacity;

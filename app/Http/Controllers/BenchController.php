@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\DescribeBench;
-use App\Actions\FinishBench;
-use App\Actions\RunBench;
-use App\Actions\StreamGauge;
+use App\Actions\Bench\FinishBench;
+use App\Actions\Bench\RunBench;
+use App\Actions\Bench\ShowBench;
+use App\Actions\Bench\StreamGauge;
 use App\Bench\BenchState;
-use App\Http\Requests\BenchRequest;
-use App\Http\Resources\BenchResource;
+use App\Http\Requests\Bench\BenchRequest;
+use App\Http\Resources\Bench\BenchResource;
 use App\Models\Client;
 use App\Models\ShelfItem;
 use App\Models\User;
@@ -20,7 +20,7 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final class BenchController extends Controller
 {
-    public function __construct(private readonly RunBench $bench, private readonly DescribeBench $describe)
+    public function __construct(private readonly RunBench $bench, private readonly ShowBench $describe)
     {
     }
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\ShowClient;
-use App\Http\Requests\StoreBodyMeasureRequest;
-use App\Http\Resources\ClientResource;
+use App\Actions\Clients\ShowClient;
+use App\Http\Requests\Clients\StoreBodyMeasureRequest;
+use App\Http\Resources\Clients\ClientResource;
 use App\Models\Client;
 
 final class BodyMeasureController extends Controller

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\ListCatalogue;
-use App\Actions\ShowExercise;
-use App\Http\Requests\ShowExerciseRequest;
-use App\Http\Resources\CatalogueResource;
-use App\Http\Resources\ExerciseResource;
+use App\Actions\Catalogue\ShowCatalogue;
+use App\Actions\Catalogue\ShowExercise;
+use App\Http\Requests\Catalogue\ShowExerciseRequest;
+use App\Http\Resources\Catalogue\CatalogueResource;
+use App\Http\Resources\Catalogue\ExerciseResource;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use NimbleShelf\Core\Catalogue\Catalogue;
 
 final class CatalogueController extends Controller
 {
-    public function index(ListCatalogue $list, #[CurrentUser] User $trainer): CatalogueResource
+    public function index(ShowCatalogue $list, #[CurrentUser] User $trainer): CatalogueResource
     {
         return $list->handle($trainer);
     }

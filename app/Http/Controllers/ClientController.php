@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\DescribeHealth;
-use App\Actions\ListClients;
-use App\Actions\ShowClient;
-use App\Http\Requests\StoreClientRequest;
-use App\Http\Requests\UpdateClientRequest;
-use App\Http\Resources\ClientResource;
+use App\Actions\Clients\ShowClient;
+use App\Actions\Clients\ShowClients;
+use App\Actions\Clients\ShowHealth;
+use App\Http\Requests\Clients\StoreClientRequest;
+use App\Http\Requests\Clients\UpdateClientRequest;
+use App\Http\Resources\Clients\ClientResource;
 use App\Models\Client;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -18,7 +18,7 @@ use Illuminate\Support\Facades\DB;
 
 final class ClientController extends Controller
 {
-    public function index(ListClients $list, #[CurrentUser] User $trainer): JsonResponse
+    public function index(ShowClients $list, #[CurrentUser] User $trainer): JsonResponse
     {
         return response()->json($list->handle($trainer));
     }
@@ -26,7 +26,7 @@ final class ClientController extends Controller
     public function show(Client $client, ShowClient $show, #[CurrentUser] User $trainer): ClientResource
     {
         $this->authorize('view', $client);
-        DescribeHealth::note($client, $trainer, 'looked at the person and the note');
+        ShowHealth::note($client, $trainer, 'looked at the person and the note');
 
         return $show->handle($client);
     }
@@ -47,7 +47,7 @@ final class ClientController extends Controller
     public function update(UpdateClientRequest $request, Client $client, ShowClient $show): ClientResource
     {
         $client->update($request->person());
-        DescribeHealth::note($client, $request->trainer(), 'changed the person or the note');
+        ShowHealth::note($client, $request->trainer(), 'changed the person or the note');
 
         return $show->handle($client->refresh());
     }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Requests\StoreVariantRequest;
-use App\Http\Resources\VariantResource;
+use App\Http\Requests\Catalogue\StoreVariantRequest;
+use App\Http\Resources\Catalogue\VariantResource;
 use App\Models\ExerciseVariant;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Requests\HouseholdMassRequest;
-use App\Http\Resources\HouseholdMassResource;
+use App\Http\Requests\Shelf\HouseholdMassRequest;
+use App\Http\Resources\Shelf\HouseholdMassResource;
 
 final class HouseholdMassController extends Controller
 {

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\ChooseSwap;
-use App\Actions\ShowSwaps;
+use App\Actions\SwapDesk\ChooseSwap;
+use App\Actions\SwapDesk\ShowSwaps;
 use App\Enums\SwapScope;
-use App\Http\Requests\StoreItemSwapRequest;
-use App\Http\Resources\SwapsResource;
+use App\Http\Requests\SwapDesk\StoreItemSwapRequest;
+use App\Http\Resources\SwapDesk\SwapsResource;
 use App\Models\Item;
 use Illuminate\Http\Request;
 

@@ -4,23 +4,23 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\DescribeHealth;
-use App\Actions\DescribeLimits;
-use App\Http\Requests\UpdateLimitsRequest;
-use App\Http\Resources\LimitEffectsResource;
+use App\Actions\Clients\ShowHealth;
+use App\Actions\Clients\ShowLimits;
+use App\Http\Requests\Clients\UpdateLimitsRequest;
+use App\Http\Resources\Clients\LimitEffectsResource;
 use App\Models\Client;
 
 final class LimitController extends Controller
 {
-    public function index(Client $client, DescribeLimits $describe): LimitEffectsResource
+    public function index(Client $client, ShowLimits $describe): LimitEffectsResource
     {
         return $describe->handle($client);
     }
 
-    public function update(UpdateLimitsRequest $request, Client $client, DescribeLimits $describe): LimitEffectsResource
+    public function update(UpdateLimitsRequest $request, Client $client, ShowLimits $describe): LimitEffectsResource
     {
         $client->update(['limits' => $request->limits()]);
-        DescribeHealth::note($client, $request->trainer(), 'changed the limits');
+        ShowHealth::note($client, $request->trainer(), 'changed the limits');
 
         return $describe->handle($client->refresh());
     }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\ChooseSwap;
-use App\Actions\MoveSwap;
-use App\Actions\ShowSwaps;
-use App\Http\Requests\MoveSwapRequest;
-use App\Http\Resources\LiveSwapResource;
-use App\Http\Resources\SwapsResource;
+use App\Actions\SwapDesk\ChooseSwap;
+use App\Actions\SwapDesk\MoveSwap;
+use App\Actions\SwapDesk\ShowSwaps;
+use App\Http\Requests\SwapDesk\MoveSwapRequest;
+use App\Http\Resources\SwapDesk\LiveSwapResource;
+use App\Http\Resources\SwapDesk\SwapsResource;
 use App\Models\Item;
 use Illuminate\Validation\ValidationException;
 

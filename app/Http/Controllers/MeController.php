@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Resources\TrainerResource;
+use App\Http\Resources\Settings\TrainerResource;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\ShowRail;
-use App\Http\Resources\RailDetailResource;
-use App\Http\Resources\RailResource;
+use App\Actions\Rail\ShowRail;
+use App\Http\Resources\Rail\RailDetailResource;
+use App\Http\Resources\Rail\RailResource;
 use App\Models\Client;
 use NimbleShelf\Core\Catalogue\Catalogue;
 use NimbleShelf\Core\Catalogue\Pattern;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\ChangeItem;
-use App\Actions\ReplanSession;
-use App\Http\Requests\ReplanRequest;
-use App\Http\Resources\AppliedReplanResource;
-use App\Http\Resources\ReplanResource;
+use App\Actions\Replan\ReplanSession;
+use App\Actions\SwapDesk\ChangeItem;
+use App\Http\Requests\Replan\ReplanRequest;
+use App\Http\Resources\Replan\AppliedReplanResource;
+use App\Http\Resources\Replan\ReplanResource;
 use App\Models\TrainingSession;
 
 final class ReplanController extends Controller

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\ShowSession;
-use App\Http\Resources\SessionResource;
+use App\Actions\Floor\ShowSession;
+use App\Http\Resources\Floor\SessionResource;
 use App\Models\TrainingSession;
 
 final class SessionController extends Controller

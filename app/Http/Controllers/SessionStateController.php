@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\AssessHealth;
-use App\Actions\ShowSession;
+use App\Actions\Clients\AssessHealth;
+use App\Actions\Floor\ShowSession;
 use App\Enums\SessionState;
-use App\Http\Requests\UpdateSessionStateRequest;
-use App\Http\Resources\SessionResource;
+use App\Http\Requests\Floor\UpdateSessionStateRequest;
+use App\Http\Resources\Floor\SessionResource;
 use App\Models\TrainingSession;
 use Carbon\CarbonImmutable;
 use Illuminate\Validation\ValidationException;

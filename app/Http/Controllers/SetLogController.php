@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\LogSet;
-use App\Http\Requests\StoreSetLogRequest;
-use App\Http\Resources\SetLogResource;
+use App\Actions\Floor\LogSet;
+use App\Http\Requests\Floor\StoreSetLogRequest;
+use App\Http\Resources\Floor\SetLogResource;
 use App\Models\Item;
 use App\Models\SetLog;
 use Illuminate\Http\JsonResponse;

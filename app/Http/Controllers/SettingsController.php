@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Requests\UpdateSettingsRequest;
-use App\Http\Resources\SettingsResource;
+use App\Http\Requests\Settings\UpdateSettingsRequest;
+use App\Http\Resources\Settings\SettingsResource;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\DescribeShelf;
-use App\Http\Requests\StoreShelfItemRequest;
-use App\Http\Resources\ShelfItemResource;
-use App\Http\Resources\ShelfResource;
+use App\Actions\Shelf\ShowShelf;
+use App\Http\Requests\Shelf\StoreShelfItemRequest;
+use App\Http\Resources\Shelf\ShelfItemResource;
+use App\Http\Resources\Shelf\ShelfResource;
 use App\Models\Client;
 use App\Models\ShelfItem;
 use Illuminate\Http\JsonResponse;
@@ -15,21 +15,21 @@ use Illuminate\Http\Response;
 
 final class ShelfItemController extends Controller
 {
-    public function index(Client $client, DescribeShelf $describe): ShelfResource
+    public function index(Client $client, ShowShelf $describe): ShelfResource
     {
         $this->authorize('view', $client);
 
         return $describe->handle($client);
     }
 
-    public function store(StoreShelfItemRequest $request, Client $client, DescribeShelf $describe): JsonResponse
+    public function store(StoreShelfItemRequest $request, Client $client, ShowShelf $describe): JsonResponse
     {
         $item = $client->shelfItems()->create($request->shelfItem());
 
         return response()->json($describe->item($item, $client), 201);
     }
 
-    public function update(StoreShelfItemRequest $request, Client $client, ShelfItem $shelfItem, DescribeShelf $describe): ShelfItemResource
+    public function update(StoreShelfItemRequest $request, Client $client, ShelfItem $shelfItem, ShowShelf $describe): ShelfItemResource
     {
         $shelfItem->update($request->shelfItem());
 

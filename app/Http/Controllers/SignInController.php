@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Requests\SignInRequest;
-use App\Http\Resources\TrainerResource;
+use App\Http\Requests\Settings\SignInRequest;
+use App\Http\Resources\Settings\TrainerResource;
 use App\Models\User;
 use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Http\Request;

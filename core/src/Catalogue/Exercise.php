@@ -11,6 +11,7 @@ use NimbleShelf\Core\Mechanics\Effort;
 use NimbleShelf\Core\Mechanics\LoadPoint;
 use NimbleShelf\Core\Mechanics\Placement;
 use NimbleShelf\Core\Mechanics\Setting;
+use NimbleShelf\Core\Mechanics\WorkingLimbs;
 
 /** One exercise of the catalogue: its movement, what can load it, whom it suits and the words that go with it. */
 final readonly class Exercise

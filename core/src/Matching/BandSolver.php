@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace NimbleShelf\Core\Matching;
 
+use NimbleShelf\Core\Equivalence\ResistanceModel;
+use NimbleShelf\Core\Equivalence\School;
 use NimbleShelf\Core\Exception\InvalidQuantity;
 use NimbleShelf\Core\Mechanics\Body;
-use NimbleShelf\Core\Mechanics\ResistanceModel;
-use NimbleShelf\Core\Mechanics\School;
 
 /**
  * How a band must be gripped, stepped away from or folded to come to a wanted load: the inverse of a setting's

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NimbleShelf\Core\Matching;
 
-use NimbleShelf\Core\Mechanics\Equivalent;
+use NimbleShelf\Core\Equivalence\Equivalent;
 use NimbleShelf\Core\Planning\Tempo;
 
 /** One ranked replacement, with the prescription rewritten so that the effort stays. */

@@ -14,19 +14,19 @@ final class Cautions
      *
      * @return list<string>
      */
-    public static function against(Exercise $exercise, Client $client, Home $home): array
+    public static function against(Exercise $exercise, Situation $situation): array
     {
         $reasons = [];
-        foreach ($client->limits as $limit) {
+        foreach ($situation->client->limits as $limit) {
             $rule = $exercise->limits[$limit->value] ?? null;
             if ($rule !== null && $rule['effect'] === 'exclude') {
                 $reasons[] = "{$limit->label()}: {$rule['why']}.";
             }
         }
-        if ($exercise->impact === 'high' && $client->has(Limit::NoJumps)) {
+        if ($exercise->impact === 'high' && $situation->client->has(Limit::NoJumps)) {
             $reasons[] = 'No jumping: both feet leave the floor.';
         }
-        if ($exercise->noise === 'loud' && $home->quiet) {
+        if ($exercise->noise === 'loud' && $situation->home->quiet) {
             $reasons[] = 'Quiet home: it is heard below.';
         }
 
@@ -38,19 +38,19 @@ final class Cautions
      *
      * @return list<string>
      */
-    public static function of(Rung $rung, Client $client, Home $home): array
+    public static function of(Rung $rung, Situation $situation): array
     {
         $cautions = [];
-        foreach ($client->limits as $limit) {
+        foreach ($situation->client->limits as $limit) {
             $rule = $rung->exercise->limits[$limit->value] ?? null;
             if ($rule !== null && $rule['effect'] === 'alter') {
                 $cautions[] = "{$limit->label()}: {$rule['why']}.";
             }
         }
-        if ($client->has(Limit::Youth)) {
+        if ($situation->client->has(Limit::Youth)) {
             $cautions[] = 'Under 18: supervised, technique first, never to the last repetition.';
         }
-        if ($home->floor === 'rocking' && $rung->exercise->position === 'standing') {
+        if ($situation->home->floor === 'rocking' && $rung->exercise->position === 'standing') {
             $cautions[] = 'The floor rocks: stand wide and keep one hand near something fixed.';
         }
         if ($rung->setting->band !== null) {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace NimbleShelf\Core\Matching;
 
 use NimbleShelf\Core\Exception\InvalidQuantity;
-use NimbleShelf\Core\Matching\Internal\Place;
+use NimbleShelf\Core\Kit\Thing;
 use NimbleShelf\Core\Mechanics\BandSetup;
 use NimbleShelf\Core\Mechanics\Setting;
 use NimbleShelf\Core\Planning\Tempo;

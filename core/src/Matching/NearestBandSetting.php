@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace NimbleShelf\Core\Matching;
 
 use NimbleShelf\Core\Catalogue\Exercise;
+use NimbleShelf\Core\Equivalence\ResistanceModel;
 use NimbleShelf\Core\Exception\InvalidQuantity;
 use NimbleShelf\Core\Mechanics\Body;
-use NimbleShelf\Core\Mechanics\ResistanceModel;
 use NimbleShelf\Core\Mechanics\Setting;
 
 /** Finds, near a band setting that stretches the rubber too far, one that does not. */

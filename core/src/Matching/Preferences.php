@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NimbleShelf\Core\Matching;
 
+use NimbleShelf\Core\Kit\Thing;
+
 /** What a client likes, dislikes and has done, as far as it speaks for one rung or against it. */
 final readonly class Preferences
 {

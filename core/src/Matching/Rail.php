@@ -5,8 +5,7 @@ declare(strict_types=1);
 namespace NimbleShelf\Core\Matching;
 
 use NimbleShelf\Core\Catalogue\Catalogue;
-use NimbleShelf\Core\Mechanics\ResistanceModel;
-use NimbleShelf\Core\Mechanics\School;
+use NimbleShelf\Core\Equivalence\School;
 use NimbleShelf\Core\Planning\Goal;
 use NimbleShelf\Core\Planning\RepetitionMaximum;
 
@@ -35,25 +34,22 @@ final readonly class Rail
     {
     }
 
-    /** @param  list<Thing>  $shelf */
-    public static function of(string $pattern, Client $client, array $shelf, Home $home, Goal $goal, Catalogue $catalogue, ResistanceModel $model, School $school = School::Mean): self
+    public static function of(string $pattern, Situation $situation, Goal $goal, Catalogue $catalogue, ShelfRungs $shelfRungs, School $school = School::Mean): self
     {
-        $capacity = $client->capacities[$pattern] ?? null;
+        $capacity = $situation->client->capacities[$pattern] ?? null;
         [$leastReserve, $mostReserve] = $goal->reserve();
-        $leastReserve = $client->has(Limit::Youth) ? max(self::YOUTH_RESERVE, $leastReserve) : $leastReserve;
+        $leastReserve = $situation->client->has(Limit::Youth) ? max(self::YOUTH_RESERVE, $leastReserve) : $leastReserve;
         [$fewest, $most] = $goal->repetitions();
         $window = $capacity === null ? null : [
             'lowKg' => RepetitionMaximum::loadFor($capacity->kg, $most + max($leastReserve, $mostReserve)),
             'highKg' => RepetitionMaximum::loadFor($capacity->kg, $fewest + $leastReserve),
         ];
-        $finder = new RungFinder;
-        $shelfRungs = new ShelfRungs($model);
         $rungs = $unusable = $leftOut = [];
         foreach ($catalogue->exercises as $exercise) {
             if ($exercise->pattern !== $pattern) {
                 continue;
             }
-            $usable = $shelfRungs->distinct($exercise, $client, $shelf, $home, $school);
+            $usable = $shelfRungs->distinct($exercise, $situation, $school);
             foreach ($usable as ['rung' => $rung, 'equivalent' => $equivalent]) {
                 $wholeKg = $equivalent->wholeKg();
                 $predicted = null;
@@ -70,17 +66,17 @@ final readonly class Rail
                     $equivalent,
                     $predicted,
                     isInWindow: $window !== null && $wholeKg >= $window['lowKg'] && $wholeKg <= $window['highKg'],
-                    cautions: Cautions::of($rung, $client, $home),
+                    cautions: Cautions::of($rung, $situation),
                 );
             }
             if ($usable === []) {
-                $against = Cautions::against($exercise, $client, $home);
-                $reasons = $against === [] ? $finder->rungs($exercise, $client, $home, $shelf)['problems'] : $against;
-                $unusable[] = new Exclusion($exercise, $reasons === [] ? [$finder->missing($exercise)] : array_slice($reasons, 0, self::REASONS), related: true);
+                $against = Cautions::against($exercise, $situation);
+                $reasons = $against === [] ? $shelfRungs->problems($exercise, $situation) : $against;
+                $unusable[] = new Exclusion($exercise, $reasons === [] ? [RungWords::missing($exercise)] : array_slice($reasons, 0, self::REASONS), related: true);
 
                 continue;
             }
-            $reasons = $shelfRungs->leftOut($exercise, $client, $shelf, $home);
+            $reasons = $shelfRungs->leftOut($exercise, $situation);
             if ($reasons !== []) {
                 $leftOut[] = new Exclusion($exercise, array_slice($reasons, 0, self::REASONS), related: true);
             }

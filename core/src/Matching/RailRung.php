@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NimbleShelf\Core\Matching;
 
-use NimbleShelf\Core\Mechanics\Equivalent;
+use NimbleShelf\Core\Equivalence\Equivalent;
 
 /** One rung hung on a rail: how heavy it is for a client, and what they can do with it. */
 final readonly class RailRung

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace NimbleShelf\Core\Matching;
 
 use NimbleShelf\Core\Catalogue\Exercise;
-use NimbleShelf\Core\Matching\Internal\Place;
+use NimbleShelf\Core\Kit\Thing;
 use NimbleShelf\Core\Mechanics\Certainty;
 use NimbleShelf\Core\Mechanics\Setting;
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace NimbleShelf\Core\Matching;
 
 use NimbleShelf\Core\Catalogue\Exercise;
+use NimbleShelf\Core\Kit\Thing;
 use NimbleShelf\Core\Matching\Internal\Combinations;
-use NimbleShelf\Core\Matching\Internal\Place;
 use NimbleShelf\Core\Matching\Internal\Places;
 use NimbleShelf\Core\Mechanics\BandLayout;
 use NimbleShelf\Core\Mechanics\BandSetup;
@@ -31,6 +31,9 @@ final class RungFinder
     /** A bottle or tin up to this is held by its body in one hand, below the head; our estimate of a sure grip. */
     private const ONE_HAND_KG = 2.5;
 
+    /** What changing the arm costs beside setting it up, seconds; our estimate. */
+    private const ONE_ARM_SECONDS = 5;
+
     /** Clear way that walking with a load needs, metres; three steps and a turn, our estimate. */
     private const LANE_M = 3.0;
 
@@ -38,20 +41,19 @@ final class RungFinder
     private const NEEDED_THINGS = ['towel' => 'a towel', 'pole' => 'a pole', 'half-ball' => 'a half-ball', 'wall' => 'a clear wall'];
 
     /**
-     * @param  list<Thing>  $shelf
      * @return array{rungs: list<Rung>, problems: list<string>} Problems say why a thing on the shelf is left out.
      */
-    public function rungs(Exercise $exercise, Client $client, Home $home, array $shelf): array
+    public function rungs(Exercise $exercise, Situation $situation): array
     {
-        $problems = $this->missingThings($exercise, $home, $shelf);
+        $problems = $this->missingThings($exercise, $situation);
         if ($problems !== []) {
             return ['rungs' => [], 'problems' => $problems];
         }
-        ['places' => $places, 'problems' => $problems] = Places::of($exercise, $client, $shelf);
+        ['places' => $places, 'problems' => $problems] = Places::of($exercise, $situation);
         $rungs = [];
         if ($exercise->usesBodyWeight) {
             foreach ($places as $place) {
-                $rungs[] = $place->with(new Rung($exercise, Setting::bodyWeight(), [], Certainty::Weighed, $this->bodyWeightWords($exercise), $exercise->setUpSeconds))->movableTo($places);
+                $rungs[] = $place->with(new Rung($exercise, Setting::bodyWeight(), [], Certainty::Weighed, RungWords::bodyWeight($exercise), $exercise->setUpSeconds))->movableTo($places);
             }
         }
         // A load goes with the floor where the floor will do, else with the first support that serves.
@@ -60,7 +62,7 @@ final class RungFinder
             return ['rungs' => $rungs, 'problems' => $problems];
         }
         $bare = [];
-        foreach ($shelf as $thing) {
+        foreach ($situation->shelf as $thing) {
             if ($thing->outOfService !== null) {
                 if ($this->couldServe($exercise, $thing)) {
                     $problems[] = "The {$thing->name} is out of service: {$thing->outOfService}.";
@@ -69,8 +71,8 @@ final class RungFinder
                 continue;
             }
             $found = $thing->band !== null
-                ? $this->withBand($exercise, $client, $home, $thing)
-                : $this->withLoad($exercise, $client, $shelf, $thing);
+                ? $this->withBand($exercise, $situation, $thing)
+                : $this->withLoad($exercise, $situation, $thing);
             $bare = [...$bare, ...$found['rungs']];
             $problems = [...$problems, ...$found['problems']];
         }
@@ -83,23 +85,22 @@ final class RungFinder
     }
 
     /**
-     * @param  list<Thing>  $shelf
      * @return list<string>
      */
-    private function missingThings(Exercise $exercise, Home $home, array $shelf): array
+    private function missingThings(Exercise $exercise, Situation $situation): array
     {
         $missing = [];
         foreach ($exercise->needs as $need) {
-            if ($need === 'smooth-floor' && $home->floor !== 'smooth') {
-                $missing[] = sprintf('It needs a smooth floor to slide on; this one is %s.', $home->floor === 'carpet' ? 'carpet' : 'not still');
+            if ($need === 'smooth-floor' && $situation->home->floor !== 'smooth') {
+                $missing[] = sprintf('It needs a smooth floor to slide on; this one is %s.', $situation->home->floor === 'carpet' ? 'carpet' : 'not still');
             }
-            if ($need === 'free-length' && $home->lengthM !== null && $home->lengthM < self::LANE_M) {
-                $missing[] = sprintf('It needs a clear lane of %.0f m; the room has %.1f m.', self::LANE_M, $home->lengthM);
+            if ($need === 'free-length' && $situation->home->lengthM !== null && $situation->home->lengthM < self::LANE_M) {
+                $missing[] = sprintf('It needs a clear lane of %.0f m; the room has %.1f m.', self::LANE_M, $situation->home->lengthM);
             }
             if (! isset(self::NEEDED_THINGS[$need])) {
                 continue;
             }
-            $there = array_filter($shelf, static fn (Thing $thing): bool => $thing->kind === $need && $thing->outOfService === null);
+            $there = array_filter($situation->shelf, static fn (Thing $thing): bool => $thing->kind === $need && $thing->outOfService === null);
             $sound = array_filter($there, static fn (Thing $thing): bool => $thing->supportProblem() === null);
             if ($there === []) {
                 $missing[] = sprintf('It needs %s, and the shelf has none.', self::NEEDED_THINGS[$need]);
@@ -109,27 +110,6 @@ final class RungFinder
         }
 
         return $missing;
-    }
-
-    /** What an exercise wants that a shelf does not hold, in words. */
-    public function missing(Exercise $exercise): string
-    {
-        $wanted = [];
-        foreach ($exercise->loads as $load) {
-            foreach ($load['implements'] as $implement) {
-                if ($implement !== 'reference') {
-                    $wanted[] = $implement === 'object' ? 'an object with a handle' : 'a '.$implement;
-                }
-            }
-        }
-        if ($exercise->bandLayouts !== []) {
-            $wanted[] = 'a band';
-        }
-        if ($wanted === []) {
-            return 'Nothing on the shelf lets it be done.';
-        }
-
-        return 'It needs '.implode(' or ', array_unique($wanted)).', and the shelf holds none that serves.';
     }
 
     /** True where a thing is of a kind that loads an exercise, whatever else may keep it out. */
@@ -143,49 +123,37 @@ final class RungFinder
         return $thing->kind === 'adjustable-dumbbell' ? 'dumbbell' : $thing->kind;
     }
 
-    private function bodyWeightWords(Exercise $exercise): string
-    {
-        return match ($exercise->position) {
-            'hands-and-feet' => 'Hands on the floor',
-            'kneeling' => 'Hands and knees on the floor',
-            'lying', 'prone' => 'On the floor, body weight alone',
-            default => 'Body weight alone',
-        };
-    }
-
     /**
-     * @param  list<Thing>  $shelf
      * @return array{rungs: list<Rung>, problems: list<string>}
      */
-    private function withLoad(Exercise $exercise, Client $client, array $shelf, Thing $thing): array
+    private function withLoad(Exercise $exercise, Situation $situation, Thing $thing): array
     {
         $implement = $this->implementOf($thing);
         $point = $exercise->loadPointFor($implement);
         if ($point === null) {
             return ['rungs' => [], 'problems' => []];
         }
-        $problem = $this->handlingProblem($exercise, $thing, $point, $client);
+        $problem = $this->handlingProblem($exercise, $thing, $point, $situation->client);
         if ($problem !== null) {
             return ['rungs' => [], 'problems' => [$problem]];
         }
         if ($thing->kind === 'rucksack') {
-            return ['rungs' => $this->packed($exercise, $shelf, $thing), 'problems' => []];
+            return ['rungs' => $this->packed($exercise, $situation->shelf, $thing), 'problems' => []];
         }
 
         $rungs = [];
         foreach ($thing->kind === 'adjustable-dumbbell' ? $thing->reachableLoadsKg() : [$thing->massKg] as $massKg) {
-            $plain = SettingInWords::kg($massKg);
             if (! $point->isPerHand()) {
-                $rungs[] = new Rung($exercise, Setting::of($implement, $massKg), [$thing], $thing->certainty, $this->heldWords($point, $thing, $plain), $exercise->setUpSeconds);
-            } elseif ($thing->count >= 2) {
-                $rungs[] = new Rung($exercise, Setting::of($implement, $massKg, perHand: true), [$thing], $thing->certainty, sprintf('%s kg in each hand: %s', $plain, self::isPair($thing) ? "the {$thing->name}" : 'two '.$this->plural($thing->name)), $exercise->setUpSeconds);
-                $rungs[] = $exercise->effort->isOfArms()
-                    ? new Rung($exercise, Setting::of($implement, $massKg, perHand: true, limbs: 1), [$thing], $thing->certainty, sprintf('%s kg in one hand: one %s, one arm at a time', $plain, self::isPair($thing) ? "of the {$thing->name}" : $thing->name), $exercise->setUpSeconds + 5)
-                    : new Rung($exercise, Setting::of($implement, $massKg), [$thing], $thing->certainty, sprintf('%s kg held in both hands: one %s', $plain, self::isPair($thing) ? "of the {$thing->name}" : $thing->name), $exercise->setUpSeconds);
-            } elseif ($exercise->effort->isOfArms()) {
-                $rungs[] = new Rung($exercise, Setting::of($implement, $massKg, perHand: true, limbs: 1), [$thing], $thing->certainty, sprintf('%s kg in one hand: the %s, one arm at a time', $plain, $thing->name), $exercise->setUpSeconds + 5);
+                $ways = [[Setting::of($implement, $massKg), RungWords::held($point, $thing, $massKg), 0]];
             } else {
-                $rungs[] = new Rung($exercise, Setting::of($implement, $massKg), [$thing], $thing->certainty, sprintf('%s kg held in both hands: the %s', $plain, $thing->name), $exercise->setUpSeconds);
+                $inEach = [Setting::of($implement, $massKg, perHand: true), RungWords::inEachHand($thing, $massKg), 0];
+                $one = $exercise->effort->isOfArms()
+                    ? [Setting::of($implement, $massKg, perHand: true, limbs: 1), RungWords::inOneHand($thing, $massKg), self::ONE_ARM_SECONDS]
+                    : [Setting::of($implement, $massKg), RungWords::inBothHands($thing, $massKg), 0];
+                $ways = $thing->count >= 2 ? [$inEach, $one] : [$one];
+            }
+            foreach ($ways as [$setting, $words, $seconds]) {
+                $rungs[] = new Rung($exercise, $setting, [$thing], $thing->certainty, $words, $exercise->setUpSeconds + $seconds);
             }
         }
 
@@ -231,11 +199,7 @@ final class RungFinder
                 Setting::of('rucksack', $kg),
                 [$rucksack],
                 Certainty::Filled,
-                sprintf('%s packed to %s kg in all, %s', ucfirst($rucksack->name), SettingInWords::kg($kg), match ($exercise->loadPointFor('rucksack')) {
-                    LoadPoint::Hips => 'laid across the hips',
-                    LoadPoint::Front => 'worn on the chest, straps tight',
-                    default => 'high and tight on the back',
-                }),
+                RungWords::packed($exercise, $rucksack, $kg),
                 max(40, $exercise->setUpSeconds),
             );
         }
@@ -246,17 +210,17 @@ final class RungFinder
     /**
      * @return array{rungs: list<Rung>, problems: list<string>}
      */
-    private function withBand(Exercise $exercise, Client $client, Home $home, Thing $thing): array
+    private function withBand(Exercise $exercise, Situation $situation, Thing $thing): array
     {
         if ($exercise->bandLayouts === [] || $thing->band === null || ($thing->kind === 'mini-loop' && ! $exercise->bandAttachment->isBetweenLimbs)) {
             return ['rungs' => [], 'problems' => []];
         }
-        if ($client->has(Limit::LatexAllergy)) {
+        if ($situation->client->has(Limit::LatexAllergy)) {
             return ['rungs' => [], 'problems' => ["The {$thing->name} is rubber, and the client does not tolerate latex."]];
         }
         $rungs = $problems = [];
         foreach ($exercise->bandLayouts as $layout) {
-            $anchors = $layout->needsAnchor() && ! $exercise->bandAttachment->isBetweenLimbs ? $home->anchors : [['heightM' => 0.0]];
+            $anchors = $layout->needsAnchor() && ! $exercise->bandAttachment->isBetweenLimbs ? $situation->home->anchors : [['heightM' => 0.0]];
             if ($anchors === []) {
                 $problems[] = 'It needs something firm to anchor a band to; the home has no anchor noted.';
             }
@@ -277,7 +241,7 @@ final class RungFinder
                         Setting::of($thing->kind, band: $setup, limbs: $oneArm ? 1 : null),
                         [$thing],
                         $thing->certainty,
-                        ucfirst($thing->name).': '.SettingInWords::layout($setup, $oneArm, $exercise->bandAttachment),
+                        RungWords::band($thing, $setup, $oneArm, $exercise->bandAttachment),
                         $exercise->setUpSeconds + 10,
                     );
                 }
@@ -285,25 +249,5 @@ final class RungFinder
         }
 
         return ['rungs' => $rungs, 'problems' => $problems];
-    }
-
-    private function heldWords(LoadPoint $point, Thing $thing, string $kg): string
-    {
-        return match ($point) {
-            LoadPoint::Goblet => sprintf('%s kg held at the chest: the %s', $kg, $thing->name),
-            LoadPoint::Hips => sprintf('%s kg on a towel across the hips: the %s', $kg, $thing->name),
-            default => sprintf('%s kg: the %s', $kg, $thing->name),
-        };
-    }
-
-    /** "Adjustable pair" already says that there are two. */
-    private static function isPair(Thing $thing): bool
-    {
-        return str_ends_with($thing->name, 'pair');
-    }
-
-    private function plural(string $name): string
-    {
-        return str_ends_with($name, 's') ? $name : $name.'s';
     }
 }

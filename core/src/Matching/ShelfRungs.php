@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace NimbleShelf\Core\Matching;
 
 use NimbleShelf\Core\Catalogue\Exercise;
+use NimbleShelf\Core\Equivalence\Equivalent;
+use NimbleShelf\Core\Equivalence\ResistanceModel;
+use NimbleShelf\Core\Equivalence\School;
 use NimbleShelf\Core\Exception\InvalidQuantity;
-use NimbleShelf\Core\Mechanics\Equivalent;
+use NimbleShelf\Core\Kit\Home;
+use NimbleShelf\Core\Kit\Thing;
 use NimbleShelf\Core\Mechanics\ResistanceCurve;
-use NimbleShelf\Core\Mechanics\ResistanceModel;
-use NimbleShelf\Core\Mechanics\School;
 use NimbleShelf\Core\Mechanics\Setting;
 
 /** Which rungs of an exercise a client can use with what is there, and why the others cannot be. */
@@ -24,42 +26,38 @@ final readonly class ShelfRungs
     /** Rungs of the same band lie at least this far apart. */
     private const BAND_APART = 1.06;
 
-    private RungFinder $finder;
-
-    private BandSolver $bands;
-
-    public function __construct(private ResistanceModel $model)
+    public function __construct(private ResistanceModel $model, private RungFinder $finder, private BandSolver $bands)
     {
-        $this->finder = new RungFinder;
-        $this->bands = new BandSolver($model);
+    }
+
+    public static function of(ResistanceModel $model): self
+    {
+        return new self($model, new RungFinder, new BandSolver($model));
     }
 
     /**
      * Why an exercise cannot be done in exactly this setting with what is on the shelf; empty where it can.
      *
-     * @param  list<Thing>  $shelf
      * @return list<string>
      */
-    public function problemsAsWritten(Exercise $exercise, Setting $setting, Client $client, array $shelf, Home $home): array
+    public function problemsAsWritten(Exercise $exercise, Setting $setting, Situation $situation): array
     {
-        $rung = $this->rungFor($exercise, $setting, $client, $shelf, $home);
-        $against = Cautions::against($exercise, $client, $home);
+        $rung = $this->rungFor($exercise, $setting, $situation);
+        $against = Cautions::against($exercise, $situation);
         if ($rung === null) {
             return [...$against, sprintf('The shelf does not hold what is written: %s.', SettingInWords::of($exercise, $setting))];
         }
-        $problem = $this->problemOf($rung, $this->model->curve($exercise, $client->body, $setting), $home);
+        $problem = $this->problemOf($rung, $this->model->curve($exercise, $situation->client->body, $setting), $situation->home);
 
         return $problem === null ? $against : [...$against, $problem];
     }
 
     /**
      * The rung of the shelf that is this very setting, or one that can be moved to it; null where the shelf does not allow it.
-     *
-     * @param  list<Thing>  $shelf
      */
-    public function rungFor(Exercise $exercise, Setting $setting, Client $client, array $shelf, Home $home): ?Rung
+    public function rungFor(Exercise $exercise, Setting $setting, Situation $situation): ?Rung
     {
-        $rungs = $this->finder->rungs($exercise, $client, $home, $shelf)['rungs'];
+        $rungs = $this->finder->rungs($exercise, $situation)['rungs'];
         foreach ($rungs as $rung) {
             if ($rung->setting->sameAs($setting)) {
                 return $rung;
@@ -69,23 +67,28 @@ final readonly class ShelfRungs
         return LiveRung::at($rungs, $setting);
     }
 
+    /** @return list<string> Why things on the shelf do not serve the exercise. */
+    public function problems(Exercise $exercise, Situation $situation): array
+    {
+        return $this->finder->rungs($exercise, $situation)['problems'];
+    }
+
     /**
      * Every usable rung of one exercise, lightest first; of rungs that feel alike the quickest to set up.
      *
-     * @param  list<Thing>  $shelf
      * @return list<array{rung: Rung, equivalent: Equivalent}>
      */
-    public function distinct(Exercise $exercise, Client $client, array $shelf, Home $home, School $school = School::Mean): array
+    public function distinct(Exercise $exercise, Situation $situation, School $school = School::Mean): array
     {
         $rungs = $last = [];
-        foreach ($this->usable($exercise, $client, $shelf, $home, $school) as ['rung' => $rung, 'wholeKg' => $wholeKg]) {
+        foreach ($this->usable($exercise, $situation, $school) as ['rung' => $rung, 'wholeKg' => $wholeKg]) {
             $things = implode('+', array_map(static fn (Thing $thing): string => $thing->id, $rung->things));
             // Two loads that feel alike are one rung; of one band, whose every centimetre is another, a step apart is near enough.
             if ($wholeKg < max($last['any'] ?? 0.0, $rung->setting->band === null ? 0.0 : ($last[$things] ?? 0.0) * self::BAND_APART) * (1 + self::ALIKE)) {
                 continue;
             }
             $last['any'] = $last[$things] = $wholeKg;
-            $rungs[] = ['rung' => $rung, 'equivalent' => $this->model->equivalent($exercise, $client->body, $rung->setting, $school, $rung->certainty)];
+            $rungs[] = ['rung' => $rung, 'equivalent' => $this->model->equivalent($exercise, $situation->client->body, $rung->setting, $school, $rung->certainty)];
         }
 
         return $rungs;
@@ -94,15 +97,14 @@ final readonly class ShelfRungs
     /**
      * Why things and settings are left out of an exercise that can be done here in another way.
      *
-     * @param  list<Thing>  $shelf
      * @return list<string>
      */
-    public function leftOut(Exercise $exercise, Client $client, array $shelf, Home $home): array
+    public function leftOut(Exercise $exercise, Situation $situation): array
     {
-        ['rungs' => $rungs, 'problems' => $problems] = $this->finder->rungs($exercise, $client, $home, $shelf);
+        ['rungs' => $rungs, 'problems' => $problems] = $this->finder->rungs($exercise, $situation);
         foreach ($rungs as $rung) {
             try {
-                $problems[] = $this->problemOf($rung, $this->model->curve($exercise, $client->body, $rung->setting), $home);
+                $problems[] = $this->problemOf($rung, $this->model->curve($exercise, $situation->client->body, $rung->setting), $situation->home);
             } catch (InvalidQuantity $usedUp) {
                 $problems[] = "{$rung->words}: {$usedUp->getMessage()}";
             }
@@ -114,30 +116,29 @@ final readonly class ShelfRungs
     /**
      * Every usable rung of one exercise with its whole load, lightest first, quickest first among the equally heavy.
      *
-     * @param  list<Thing>  $shelf
      * @param  (\Closure(Rung): bool)|null  $only  Leaves the others out before anything is reckoned.
      * @return list<array{rung: Rung, wholeKg: float}> Kilograms of the pattern's reference lift, body included.
      */
-    public function usable(Exercise $exercise, Client $client, array $shelf, Home $home, School $school = School::Mean, ?\Closure $only = null): array
+    public function usable(Exercise $exercise, Situation $situation, School $school = School::Mean, ?\Closure $only = null): array
     {
-        if (Cautions::against($exercise, $client, $home) !== []) {
+        if (Cautions::against($exercise, $situation) !== []) {
             return [];
         }
         $usable = $rungs = [];
-        foreach ($this->finder->rungs($exercise, $client, $home, $shelf)['rungs'] as $rung) {
+        foreach ($this->finder->rungs($exercise, $situation)['rungs'] as $rung) {
             if ($only === null || $only($rung)) {
-                $rungs = [...$rungs, ...$this->bands->steps($rung, $client->body, $school, $exercise->pattern)];
+                $rungs = [...$rungs, ...$this->bands->steps($rung, $situation->client->body, $school, $exercise->pattern)];
             }
         }
         foreach ($rungs as $rung) {
             try {
-                $curve = $this->model->curve($exercise, $client->body, $rung->setting);
+                $curve = $this->model->curve($exercise, $situation->client->body, $rung->setting);
             } catch (InvalidQuantity) {
                 // Grip and stance use the whole band up.
                 continue;
             }
-            $wholeKg = $this->model->wholeKg($exercise, $client->body, $curve, $school, $exercise->pattern);
-            if ($wholeKg > 0 && $this->problemOf($rung, $curve, $home) === null) {
+            $wholeKg = $this->model->wholeKg($exercise, $situation->client->body, $curve, $school, $exercise->pattern);
+            if ($wholeKg > 0 && $this->problemOf($rung, $curve, $situation->home) === null) {
                 $usable[] = ['rung' => $rung, 'wholeKg' => $wholeKg];
             }
         }

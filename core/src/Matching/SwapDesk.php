@@ -6,17 +6,18 @@ namespace NimbleShelf\Core\Matching;
 
 use NimbleShelf\Core\Catalogue\Catalogue;
 use NimbleShelf\Core\Catalogue\Exercise;
+use NimbleShelf\Core\Equivalence\ResistanceModel;
+use NimbleShelf\Core\Equivalence\School;
 use NimbleShelf\Core\Exception\InvalidQuantity;
 use NimbleShelf\Core\Exception\UnknownExercise;
+use NimbleShelf\Core\Kit\Thing;
 use NimbleShelf\Core\Mechanics\ResistanceCurve;
-use NimbleShelf\Core\Mechanics\ResistanceModel;
-use NimbleShelf\Core\Mechanics\School;
 use NimbleShelf\Core\Mechanics\Setting;
 use NimbleShelf\Core\Planning\Ability;
 use NimbleShelf\Core\Planning\Tempo;
 
 /** Replaces a prescribed exercise by the best rungs a shelf allows, keeping the effort, with reasons for and against. */
-final class SwapDesk
+final readonly class SwapDesk
 {
     /** Reasons kept of one exercise that is out. */
     private const REASONS = 4;
@@ -27,41 +28,46 @@ final class SwapDesk
     /** Repetitions by which a capacity may differ from what is written before it is said. */
     private const CAPACITY_DIFFERS = 4;
 
-    public readonly ShelfRungs $rungs;
-
-    private readonly RungFinder $finder;
-
-    private readonly BandSolver $bands;
-
-    private readonly MatchScore $score;
-
-    private readonly SwapWords $words;
+    public function __construct(
+        private Catalogue $catalogue,
+        private ResistanceModel $model,
+        private RungFinder $finder,
+        private BandSolver $bands,
+        private ShelfRungs $rungs,
+        private SwapWords $words,
+        private MatchScore $score,
+    ) {
+    }
 
     /**
      * @param  array<string, float|int>  $weights  By part, in hundredths; see MatchScore.
      *
      * @throws InvalidQuantity If one is negative, unknown, or all are zero.
      */
-    public function __construct(private readonly Catalogue $catalogue, private readonly ResistanceModel $model, array $weights = [])
+    public static function of(Catalogue $catalogue, ResistanceModel $model, array $weights = []): self
     {
-        $this->score = new MatchScore($weights);
-        $this->rungs = new ShelfRungs($model);
-        $this->finder = new RungFinder;
-        $this->bands = new BandSolver($model);
-        $this->words = new SwapWords($catalogue);
+        $finder = new RungFinder;
+        $bands = new BandSolver($model);
+
+        return new self($catalogue, $model, $finder, $bands, new ShelfRungs($model, $finder, $bands), new SwapWords($catalogue), new MatchScore($weights));
+    }
+
+    /** The same desk for a trainer who weighs the parts of a match in another way. */
+    public function weighing(MatchScore $score): self
+    {
+        return new self($this->catalogue, $this->model, $this->finder, $this->bands, $this->rungs, $this->words, $score);
     }
 
     /**
-     * @param  list<Thing>  $shelf
      * @param  int  $limit  Most candidates to return, best first.
      * @param  SorePart|null  $sore  A part to spare today.
      *
      * @throws InvalidQuantity If the prescribed setting does not fit its exercise.
      * @throws UnknownExercise If the exercise is not in the catalogue.
      */
-    public function rank(Prescription $prescription, Client $client, array $shelf, Home $home, School $school = School::Mean, int $limit = 12, ?SorePart $sore = null): SwapResult
+    public function rank(Prescription $prescription, Situation $situation, School $school = School::Mean, int $limit = 12, ?SorePart $sore = null): SwapResult
     {
-        $asked = $this->asked($prescription, $client, $school);
+        $asked = $this->asked($prescription, $situation->client, $school);
         $wanted = $asked->exercise;
 
         $best = $excluded = $leftOut = [];
@@ -73,7 +79,7 @@ final class SwapDesk
                 continue;
             }
             $spared = $sore?->against($exercise);
-            [$found, $reasons] = $spared === null ? $this->bestOf($exercise, $asked, $client, $shelf, $home, $school) : [[], [$spared]];
+            [$found, $reasons] = $spared === null ? $this->bestOf($exercise, $asked, $situation, $school) : [[], [$spared]];
             $best = [...$best, ...$found];
             if ($found === []) {
                 $excluded[] = new Exclusion($exercise, $reasons, related: true);
@@ -88,10 +94,10 @@ final class SwapDesk
             prescription: $prescription,
             prescribed: $asked->equivalent,
             // Spreads and words are for what is shown.
-            candidates: array_map(fn (Internal\Rated $rated): Candidate => $this->candidate($rated, $asked, $client, $home, $school), array_slice($best, 0, $limit)),
+            candidates: array_map(fn (Internal\Rated $rated): Candidate => $this->candidate($rated, $asked, $situation, $school), array_slice($best, 0, $limit)),
             excluded: $excluded,
             leftOut: $leftOut,
-            problems: $this->rungs->problemsAsWritten($wanted, $prescription->setting, $client, $shelf, $home),
+            problems: $this->rungs->problemsAsWritten($wanted, $prescription->setting, $situation),
             capacityKnown: $asked->capacityKnown,
         );
     }
@@ -104,22 +110,22 @@ final class SwapDesk
      *
      * @throws InvalidQuantity If the setting uses a band up or does not fit its exercise.
      */
-    public function candidateFor(Prescription $prescription, Rung $rung, Client $client, Home $home, School $school = School::Mean, ?Tempo $tempo = null): Candidate|string
+    public function candidateFor(Prescription $prescription, Rung $rung, Situation $situation, School $school = School::Mean, ?Tempo $tempo = null): Candidate|string
     {
-        $against = Cautions::against($rung->exercise, $client, $home);
+        $against = Cautions::against($rung->exercise, $situation);
         if ($against !== []) {
             return $against[0];
         }
-        $curve = $this->model->curve($rung->exercise, $client->body, $rung->setting);
-        $problem = $this->rungs->problemOf($rung, $curve, $home);
+        $curve = $this->model->curve($rung->exercise, $situation->client->body, $rung->setting);
+        $problem = $this->rungs->problemOf($rung, $curve, $situation->home);
         if ($problem !== null) {
             return $problem;
         }
-        $asked = $this->asked($prescription, $client, $school);
-        $wholeKg = $this->model->wholeKg($rung->exercise, $client->body, $curve, $school, $asked->exercise->pattern);
-        $rated = $this->rated($rung, $curve, $wholeKg, $asked, $client, $tempo);
+        $asked = $this->asked($prescription, $situation->client, $school);
+        $wholeKg = $this->model->wholeKg($rung->exercise, $situation->client->body, $curve, $school, $asked->exercise->pattern);
+        $rated = $this->rated($rung, $curve, $wholeKg, $asked, $situation->client, $tempo);
 
-        return is_string($rated) ? $rated : $this->candidate($rated, $asked, $client, $home, $school);
+        return is_string($rated) ? $rated : $this->candidate($rated, $asked, $situation, $school);
     }
 
     private function asked(Prescription $prescription, Client $client, School $school): Internal\Asked
@@ -155,30 +161,29 @@ final class SwapDesk
     }
 
     /**
-     * @param  list<Thing>  $shelf
      * @return array{list<Internal\Rated>, list<string>} The best rung of each implement, and why others are left out.
      */
-    private function bestOf(Exercise $exercise, Internal\Asked $asked, Client $client, array $shelf, Home $home, School $school): array
+    private function bestOf(Exercise $exercise, Internal\Asked $asked, Situation $situation, School $school): array
     {
-        $reasons = Cautions::against($exercise, $client, $home);
+        $reasons = Cautions::against($exercise, $situation);
         if ($reasons !== []) {
             return [[], $reasons];
         }
-        ['rungs' => $roots, 'problems' => $reasons] = $this->finder->rungs($exercise, $client, $home, $shelf);
+        ['rungs' => $roots, 'problems' => $reasons] = $this->finder->rungs($exercise, $situation);
         if ($roots === []) {
             // What is on the shelf and could serve has its own reason; what is not is asked for.
-            $there = array_filter($shelf, fn (Thing $thing): bool => $this->finder->couldServe($exercise, $thing));
+            $there = array_filter($situation->shelf, fn (Thing $thing): bool => $this->finder->couldServe($exercise, $thing));
 
-            return [[], $reasons !== [] && $there !== [] ? $reasons : [...$reasons, $this->finder->missing($exercise)]];
+            return [[], $reasons !== [] && $there !== [] ? $reasons : [...$reasons, RungWords::missing($exercise)]];
         }
         $pattern = $asked->exercise->pattern;
         $best = [];
         foreach ($roots as $root) {
-            $near = $this->bands->toward($root, $client->body, $school, $pattern, $asked->equivalent->wholeKg());
-            $found = $this->usable($near, $asked, $client, $home, $school);
+            $near = $this->bands->toward($root, $situation->client->body, $school, $pattern, $asked->equivalent->wholeKg());
+            $found = $this->usable($near, $asked, $situation, $school);
             if ($root->setting->band !== null && array_filter($found, static fn (Internal\Rated|string $one): bool => ! is_string($one)) === []) {
                 // What comes nearest hangs slack or is too heavy: any other way to rig it is better than none.
-                $found = [...$found, ...$this->usable($this->bands->steps($root, $client->body, $school, $pattern), $asked, $client, $home, $school)];
+                $found = [...$found, ...$this->usable($this->bands->steps($root, $situation->client->body, $school, $pattern), $asked, $situation, $school)];
             }
             foreach ($found as $rated) {
                 if (is_string($rated)) {
@@ -204,18 +209,18 @@ final class SwapDesk
      * @param  list<Rung>  $rungs
      * @return list<Internal\Rated|string> Each rated, or why it cannot be used; what grip and stance use up is left out.
      */
-    private function usable(array $rungs, Internal\Asked $asked, Client $client, Home $home, School $school): array
+    private function usable(array $rungs, Internal\Asked $asked, Situation $situation, School $school): array
     {
         $found = [];
         foreach ($rungs as $rung) {
             try {
-                $curve = $this->model->curve($rung->exercise, $client->body, $rung->setting);
+                $curve = $this->model->curve($rung->exercise, $situation->client->body, $rung->setting);
             } catch (InvalidQuantity) {
                 continue;
             }
-            $wholeKg = $this->model->wholeKg($rung->exercise, $client->body, $curve, $school, $asked->exercise->pattern);
-            $found[] = $this->rungs->problemOf($rung, $curve, $home)
-                ?? ($wholeKg <= 0 ? "{$rung->words}: it gives no resistance to speak of." : $this->rated($rung, $curve, $wholeKg, $asked, $client));
+            $wholeKg = $this->model->wholeKg($rung->exercise, $situation->client->body, $curve, $school, $asked->exercise->pattern);
+            $found[] = $this->rungs->problemOf($rung, $curve, $situation->home)
+                ?? ($wholeKg <= 0 ? "{$rung->words}: it gives no resistance to speak of." : $this->rated($rung, $curve, $wholeKg, $asked, $situation->client));
         }
 
         return $found;
@@ -244,12 +249,12 @@ final class SwapDesk
         return new Internal\Rated($rung, $kept, $parts, MatchScore::of($parts, $kept->isReached), $closeness);
     }
 
-    private function candidate(Internal\Rated $rated, Internal\Asked $asked, Client $client, Home $home, School $school): Candidate
+    private function candidate(Internal\Rated $rated, Internal\Asked $asked, Situation $situation, School $school): Candidate
     {
         $rung = $rated->rung;
         $exercise = $rung->exercise;
         $kept = $rated->kept;
-        $equivalent = $this->model->equivalent($exercise, $client->body, $rung->setting, $school, $rung->certainty, $asked->exercise->pattern);
+        $equivalent = $this->model->equivalent($exercise, $situation->client->body, $rung->setting, $school, $rung->certainty, $asked->exercise->pattern);
         [$low, $high] = $exercise->isHold || ! $equivalent->isMeasured ? [$kept->reps, $kept->reps] : array_map(
             static fn (float $kg): int => $kept->repetitionsAt($exercise, $asked->ability, $kg, $asked->reserve),
             [$equivalent->wholeKg() + $equivalent->sdKg, $equivalent->wholeKg() - $equivalent->sdKg],
@@ -270,10 +275,10 @@ final class SwapDesk
             restFactor: $kept->restFactor,
             restSeconds: $kept->restSeconds,
             isReached: $kept->isReached,
-            reasons: $this->words->reasons($rung, $asked->exercise, $asked->equivalent, $equivalent, $rated->closeness, $client->preferences),
+            reasons: $this->words->reasons($rung, $asked->exercise, $asked->equivalent, $equivalent, $rated->closeness, $situation->client->preferences),
             lost: [...$kept->lost, ...$this->words->lost($rung, $asked->exercise, $asked->equivalent, $equivalent)],
             changes: $this->changes($rung, $kept, $asked),
-            cautions: Cautions::of($rung, $client, $home),
+            cautions: Cautions::of($rung, $situation),
         );
     }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NimbleShelf\Core\Matching;
 
-use NimbleShelf\Core\Mechanics\Equivalent;
+use NimbleShelf\Core\Equivalence\Equivalent;
 
 /** Ranked replacements for one prescription, best first, and everything that was left out. */
 final readonly class SwapResult

@@ -6,7 +6,7 @@ namespace NimbleShelf\Core\Matching;
 
 use NimbleShelf\Core\Catalogue\Catalogue;
 use NimbleShelf\Core\Catalogue\Exercise;
-use NimbleShelf\Core\Mechanics\Equivalent;
+use NimbleShelf\Core\Equivalence\Equivalent;
 use NimbleShelf\Core\Mechanics\ResistanceCurve;
 
 /** Why a candidate stands where it stands, and what it does not give. */

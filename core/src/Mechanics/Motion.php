@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace NimbleShelf\Core\Mechanics;
 
-use NimbleShelf\Core\Catalogue\WorkingLimbs;
 use NimbleShelf\Core\Mechanics\Internal\Samples;
 
 /**

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace NimbleShelf\Core\Shelf;
 
-use NimbleShelf\Core\Matching\Thing;
+use NimbleShelf\Core\Kit\Thing;
+use NimbleShelf\Core\Matching\Situation;
 
 /** One thing that could come to a shelf or a home. */
 final readonly class Addition
@@ -27,6 +28,14 @@ final readonly class Addition
     public static function anchor(string $words, float $heightM): self
     {
         return new self('buy', $words, null, $heightM);
+    }
+
+    /** What is there once it is added. */
+    public function to(Situation $situation): Situation
+    {
+        $situation = $this->thing === null ? $situation : $situation->with($this->thing);
+
+        return $this->anchorM === null ? $situation : $situation->withAnchor('addition', $this->anchorM);
     }
 
     /**

@@ -6,12 +6,12 @@ namespace NimbleShelf\Core\Shelf;
 
 use NimbleShelf\Core\Catalogue\Catalogue;
 use NimbleShelf\Core\Catalogue\Exercise;
+use NimbleShelf\Core\Equivalence\ResistanceModel;
+use NimbleShelf\Core\Kit\Thing;
 use NimbleShelf\Core\Matching\Client;
-use NimbleShelf\Core\Matching\Home;
 use NimbleShelf\Core\Matching\Rung;
 use NimbleShelf\Core\Matching\ShelfRungs;
-use NimbleShelf\Core\Matching\Thing;
-use NimbleShelf\Core\Mechanics\ResistanceModel;
+use NimbleShelf\Core\Matching\Situation;
 
 /** What a shelf can train and how far it reaches, pattern by pattern, and which single addition would open most. */
 final readonly class Coverage
@@ -19,22 +19,18 @@ final readonly class Coverage
     /** An addition that reaches this much further up in a pattern counts for it. */
     private const FURTHER = 1.1;
 
-    private ShelfRungs $rungs;
-
-    public function __construct(private Catalogue $catalogue, private ResistanceModel $model)
+    public function __construct(private Catalogue $catalogue, private ResistanceModel $model, private ShelfRungs $rungs)
     {
-        $this->rungs = new ShelfRungs($model);
     }
 
     /**
-     * @param  list<Thing>  $shelf
      * @return array<string, PatternCoverage> By pattern, in the catalogue's order.
      */
-    public function of(Client $client, array $shelf, Home $home): array
+    public function of(Situation $situation): array
     {
         $kg = $exercises = [];
         foreach ($this->catalogue->exercises as $exercise) {
-            $loads = $this->loads($exercise, $client, $shelf, $home, static fn (): bool => true);
+            $loads = $this->loads($exercise, $situation, static fn (): bool => true);
             if ($loads !== []) {
                 $kg[$exercise->pattern] = [...$kg[$exercise->pattern] ?? [], ...$loads];
                 $exercises[$exercise->pattern] = ($exercises[$exercise->pattern] ?? 0) + 1;
@@ -42,7 +38,7 @@ final readonly class Coverage
         }
         $coverage = [];
         foreach ($this->catalogue->patterns as $pattern) {
-            $coverage[$pattern->id] = PatternCoverage::of($pattern, $pattern->isMeasured() ? $kg[$pattern->id] ?? [] : [], $this->model->ownKg($pattern->id, $client->body), $exercises[$pattern->id] ?? 0);
+            $coverage[$pattern->id] = PatternCoverage::of($pattern, $pattern->isMeasured() ? $kg[$pattern->id] ?? [] : [], $this->model->ownKg($pattern->id, $situation->client->body), $exercises[$pattern->id] ?? 0);
         }
 
         return $coverage;
@@ -51,16 +47,15 @@ final readonly class Coverage
     /**
      * What each addition opens beyond what is covered, most first; those that open nothing are left out.
      *
-     * @param  list<Thing>  $shelf
      * @param  array<string, PatternCoverage>  $covered
      * @param  list<Addition>  $additions
      * @return list<AdditionGain>
      */
-    public function gains(Client $client, array $shelf, Home $home, array $covered, array $additions): array
+    public function gains(Situation $situation, array $covered, array $additions): array
     {
         $gains = [];
         foreach ($additions as $addition) {
-            $gain = $this->gain($addition, $client, $shelf, $home, $covered);
+            $gain = $this->gain($addition, $situation, $covered);
             if ($gain->score() > 0) {
                 $gains[] = $gain;
             }
@@ -71,21 +66,19 @@ final readonly class Coverage
     }
 
     /**
-     * @param  list<Thing>  $shelf
      * @param  array<string, PatternCoverage>  $covered
      */
-    private function gain(Addition $addition, Client $client, array $shelf, Home $home, array $covered): AdditionGain
+    private function gain(Addition $addition, Situation $situation, array $covered): AdditionGain
     {
         $thing = $addition->thing;
-        $more = $thing === null ? $shelf : [...$shelf, $thing];
-        $room = $addition->anchorM === null ? $home : $home->withAnchor('addition', $addition->anchorM);
+        $more = $addition->to($situation);
         $kg = $exercises = [];
         foreach ($this->catalogue->exercises as $exercise) {
-            $lacked = $thing !== null && in_array($thing->kind, $exercise->needs, true) && array_filter($shelf, static fn (Thing $there): bool => $there->kind === $thing->kind) === [];
+            $lacked = $thing !== null && in_array($thing->kind, $exercise->needs, true) && array_filter($situation->shelf, static fn (Thing $there): bool => $there->kind === $thing->kind) === [];
             $isNew = static fn (Rung $rung): bool => $thing === null
                 ? $rung->setting->band !== null && $rung->setting->band->layout->needsAnchor() && abs($rung->setting->band->anchorHeightM - (float) $addition->anchorM) < 1e-9
                 : $lacked || in_array($thing, $rung->things, true);
-            $loads = $this->loads($exercise, $client, $more, $room, $isNew);
+            $loads = $this->loads($exercise, $more, $isNew);
             if ($loads !== []) {
                 $kg[$exercise->pattern] = [...$kg[$exercise->pattern] ?? [], ...$loads];
                 $exercises[$exercise->pattern] = ($exercises[$exercise->pattern] ?? 0) + 1;
@@ -103,7 +96,7 @@ final readonly class Coverage
             }
             // Further up is worth something only where the shelf stops short of what the client can do once.
             $top = $before->wholeKg === [] ? INF : $before->wholeKg[count($before->wholeKg) - 1];
-            if ($top < ($client->capacities[$id]->kg ?? INF) && $after->wholeKg[count($after->wholeKg) - 1] >= self::FURTHER * $top) {
+            if ($top < ($situation->client->capacities[$id]->kg ?? INF) && $after->wholeKg[count($after->wholeKg) - 1] >= self::FURTHER * $top) {
                 $further[] = $before->pattern->name;
             }
             $closed += count(array_filter($before->gaps(), static fn (array $gap): bool => array_filter(
@@ -116,12 +109,11 @@ final readonly class Coverage
     }
 
     /**
-     * @param  list<Thing>  $shelf
      * @param  \Closure(Rung): bool  $counts
      * @return list<float> Whole loads of the rungs that count, kilograms.
      */
-    private function loads(Exercise $exercise, Client $client, array $shelf, Home $home, \Closure $counts): array
+    private function loads(Exercise $exercise, Situation $situation, \Closure $counts): array
     {
-        return array_map(static fn (array $usable): float => $usable['wholeKg'], $this->rungs->usable($exercise, $client, $shelf, $home, only: $counts));
+        return array_map(static fn (array $usable): float => $usable['wholeKg'], $this->rungs->usable($exercise, $situation, only: $counts));
     }
 }

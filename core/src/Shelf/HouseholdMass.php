@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NimbleShelf\Core\Shelf;
 
 use NimbleShelf\Core\Exception\InvalidQuantity;
+use NimbleShelf\Core\Kit\Contents;
 use NimbleShelf\Core\Matching\SettingInWords;
 use NimbleShelf\Core\Mechanics\Certainty;
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NimbleShelf\Core\Shelf;
 
+use NimbleShelf\Core\Kit\Contents;
+use NimbleShelf\Core\Kit\PoleMaterial;
 use NimbleShelf\Core\Matching\SettingInWords;
 
 /**

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NimbleShelf\Core\Shelf;
 
+use NimbleShelf\Core\Kit\Contents;
+
 /** What to put into a carrier, and what it weighs then. */
 final readonly class Recipe
 {

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace NimbleShelf\Core\Shelf;
 
 use NimbleShelf\Core\Exception\InvalidQuantity;
-use NimbleShelf\Core\Matching\Thing;
+use NimbleShelf\Core\Kit\PoleMaterial;
+use NimbleShelf\Core\Kit\SupportVerdict;
+use NimbleShelf\Core\Kit\Thing;
 use NimbleShelf\Core\Mechanics\Body;
 
 /**

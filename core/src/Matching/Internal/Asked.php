@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace NimbleShelf\Core\Matching\Internal;
 
 use NimbleShelf\Core\Catalogue\Exercise;
+use NimbleShelf\Core\Equivalence\Equivalent;
 use NimbleShelf\Core\Matching\Prescription;
-use NimbleShelf\Core\Mechanics\Equivalent;
 use NimbleShelf\Core\Planning\Ability;
 
 /**

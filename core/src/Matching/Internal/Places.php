@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace NimbleShelf\Core\Matching\Internal;
 
 use NimbleShelf\Core\Catalogue\Exercise;
+use NimbleShelf\Core\Kit\Thing;
 use NimbleShelf\Core\Matching\Client;
 use NimbleShelf\Core\Matching\Limit;
-use NimbleShelf\Core\Matching\Thing;
+use NimbleShelf\Core\Matching\Place;
+use NimbleShelf\Core\Matching\Situation;
 
 /**
  * Every place in a home where an exercise can be done.
@@ -25,23 +27,22 @@ final class Places
     /**
      * Where the exercise can be done: on the floor where that will do, and on every support that serves.
      *
-     * @param  list<Thing>  $shelf
      * @return array{places: list<Place>, problems: list<string>} Problems say why a thing does not serve.
      */
-    public static function of(Exercise $exercise, Client $client, array $shelf): array
+    public static function of(Exercise $exercise, Situation $situation): array
     {
         $support = $exercise->support;
         if ($support === null) {
             return ['places' => [Place::onTheFloor()], 'problems' => []];
         }
-        $handsOnly = $support->under === 'hands' && $client->has(Limit::NoFloor);
+        $handsOnly = $support->under === 'hands' && $situation->client->has(Limit::NoFloor);
         $places = $support->required || $handsOnly ? [] : [Place::onTheFloor()];
         $problems = [];
-        foreach ($shelf as $thing) {
+        foreach ($situation->shelf as $thing) {
             if (! in_array($thing->kind, $support->kinds, true)) {
                 continue;
             }
-            $heightM = $thing->kind === 'wall' ? self::WALL_HAND_HEIGHT * $client->body->heightM : $thing->heightM;
+            $heightM = $thing->kind === 'wall' ? self::WALL_HAND_HEIGHT * $situation->client->body->heightM : $thing->heightM;
             $problem = $thing->outOfService === null ? $thing->supportProblem() : "the {$thing->name} is out of service: {$thing->outOfService}";
             if ($problem !== null) {
                 $problems[] = ucfirst($problem).'; nobody leans on it.';

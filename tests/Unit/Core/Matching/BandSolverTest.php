@@ -2,15 +2,16 @@
 
 declare(strict_types=1);
 
+use NimbleShelf\Core\Equivalence\School;
 use NimbleShelf\Core\Exception\InvalidQuantity;
+use NimbleShelf\Core\Kit\Home;
 use NimbleShelf\Core\Matching\BandSolver;
 use NimbleShelf\Core\Matching\Client;
-use NimbleShelf\Core\Matching\Home;
 use NimbleShelf\Core\Matching\LiveRung;
 use NimbleShelf\Core\Matching\Rung;
 use NimbleShelf\Core\Matching\RungFinder;
+use NimbleShelf\Core\Matching\Situation;
 use NimbleShelf\Core\Mechanics\Body;
-use NimbleShelf\Core\Mechanics\School;
 use Tests\Support\Shipped;
 
 /*
@@ -21,7 +22,7 @@ use Tests\Support\Shipped;
 function rigsOf(string $exercise, array $band): array
 {
     return array_values(array_filter(
-        (new RungFinder)->rungs(Shipped::catalogue()->exercise($exercise), new Client(Body::of(1.72, 74)), Home::of(anchors: [['id' => 'a', 'heightM' => 1.2, 'kind' => 'ring']]), Shipped::shelf($band + ['id' => 'b', 'kind' => 'tube', 'name' => 'red tube']))['rungs'],
+        (new RungFinder)->rungs(Shipped::catalogue()->exercise($exercise), new Situation(new Client(Body::of(1.72, 74)), Shipped::shelf($band + ['id' => 'b', 'kind' => 'tube', 'name' => 'red tube']), Home::of(anchors: [['id' => 'a', 'heightM' => 1.2, 'kind' => 'ring']])))['rungs'],
         static fn (Rung $rung): bool => $rung->setting->band !== null,
     ));
 }
@@ -86,7 +87,7 @@ it('steps a band from its softest to its hardest without a gap that it could fil
 })->with(SOLVED_BANDS);
 
 it('leaves alone what has no band', function (): void {
-    $rung = (new RungFinder)->rungs(Shipped::catalogue()->exercise('biceps-curl'), new Client(Body::of(1.72, 74)), Home::of(), Shipped::shelf(['id' => 'd', 'kind' => 'dumbbell', 'count' => 2, 'mass_kg' => 6]))['rungs'][0];
+    $rung = (new RungFinder)->rungs(Shipped::catalogue()->exercise('biceps-curl'), new Situation(new Client(Body::of(1.72, 74)), Shipped::shelf(['id' => 'd', 'kind' => 'dumbbell', 'count' => 2, 'mass_kg' => 6])))['rungs'][0];
     $solver = new BandSolver(Shipped::model());
     expect($solver->toward($rung, Body::of(1.72, 74), School::Mean, 'elbow-flexion', 9.0))->toBe([$rung])
         ->and($solver->steps($rung, Body::of(1.72, 74), School::Mean, 'elbow-flexion'))->toBe([$rung]);

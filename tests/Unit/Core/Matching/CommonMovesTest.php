@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 use NimbleShelf\Core\Matching\Candidate;
 use NimbleShelf\Core\Matching\Client;
-use NimbleShelf\Core\Matching\Home;
 use NimbleShelf\Core\Matching\Limit;
 use NimbleShelf\Core\Matching\Prescription;
+use NimbleShelf\Core\Matching\Situation;
 use NimbleShelf\Core\Matching\SwapDesk;
 use NimbleShelf\Core\Mechanics\Body;
 use NimbleShelf\Core\Mechanics\Setting;
@@ -27,11 +27,9 @@ const MOVES_BOTTLES = ['id' => 'bottle', 'kind' => 'object', 'name' => 'bottle',
 const MOVES_SOFA = ['id' => 'sofa', 'kind' => 'sofa', 'name' => 'sofa', 'height_cm' => 42, 'mass_kg' => 45];
 
 it('reaches for what a trainer would', function (string $exercise, array $setting, array $shelf, array $limits, array $first, string $with, string $because): void {
-    $result = (new SwapDesk(Shipped::catalogue(), Shipped::model()))->rank(
+    $result = SwapDesk::of(Shipped::catalogue(), Shipped::model())->rank(
         Prescription::of($exercise, Setting::fromArray($setting), 3, 10, 2, Goal::Muscle),
-        new Client(Body::of(1.72, 74), $limits),
-        Shipped::shelf(...$shelf),
-        Home::of(),
+        new Situation(new Client(Body::of(1.72, 74), $limits), Shipped::shelf(...$shelf)),
     );
     $best = $result->candidates[0];
     expect($first)->toContain($best->rung->exercise->id)
@@ -61,11 +59,9 @@ it('reaches for what a trainer would', function (string $exercise, array $settin
 ]);
 
 it('holds a small bottle by its body below the head, and nothing heavier or higher', function (string $exercise, float $massKg, bool $held): void {
-    $result = (new SwapDesk(Shipped::catalogue(), Shipped::model()))->rank(
+    $result = SwapDesk::of(Shipped::catalogue(), Shipped::model())->rank(
         Prescription::of($exercise, Setting::fromArray(EACH + ['mass_kg' => 4]), 3, 10, 2, Goal::Muscle),
-        new Client(Body::of(1.72, 74)),
-        Shipped::shelf(['mass_kg' => $massKg] + MOVES_BOTTLES),
-        Home::of(),
+        new Situation(new Client(Body::of(1.72, 74)), Shipped::shelf(['mass_kg' => $massKg] + MOVES_BOTTLES)),
         limit: 50,
     );
     expect(array_filter($result->candidates, static fn (Candidate $candidate): bool => $candidate->rung->exercise->id === $exercise && $candidate->rung->setting->implement === 'object') !== [])->toBe($held);

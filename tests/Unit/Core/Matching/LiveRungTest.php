@@ -3,13 +3,14 @@
 declare(strict_types=1);
 
 use NimbleShelf\Core\Exception\InvalidQuantity;
+use NimbleShelf\Core\Kit\Home;
 use NimbleShelf\Core\Matching\Client;
 use NimbleShelf\Core\Matching\Control;
-use NimbleShelf\Core\Matching\Home;
 use NimbleShelf\Core\Matching\LiveRung;
 use NimbleShelf\Core\Matching\Rung;
 use NimbleShelf\Core\Matching\RungFinder;
 use NimbleShelf\Core\Matching\ShelfRungs;
+use NimbleShelf\Core\Matching\Situation;
 use NimbleShelf\Core\Mechanics\BandLayout;
 use NimbleShelf\Core\Mechanics\Body;
 use NimbleShelf\Core\Mechanics\Setting;
@@ -18,7 +19,7 @@ use Tests\Support\Shipped;
 /** @return list<Rung> */
 function rungsWith(string $exercise, array $thing, ?Home $home = null): array
 {
-    return (new RungFinder)->rungs(Shipped::catalogue()->exercise($exercise), new Client(Body::of(1.72, 74)), $home ?? Home::of(), [...Shipped::shelf($thing), ...Shipped::shelf(['id' => 'fill', 'kind' => 'object', 'name' => 'sack', 'count' => 4, 'mass_kg' => 5, 'grip' => 'bag'])])['rungs'];
+    return (new RungFinder)->rungs(Shipped::catalogue()->exercise($exercise), new Situation(new Client(Body::of(1.72, 74)), [...Shipped::shelf($thing), ...Shipped::shelf(['id' => 'fill', 'kind' => 'object', 'name' => 'sack', 'count' => 4, 'mass_kg' => 5, 'grip' => 'bag'])], $home ?? Home::of()))['rungs'];
 }
 
 const LIVE_TUBE = ['id' => 't', 'kind' => 'tube', 'name' => 'green tube', 'rest_length_cm' => 140, 'a_n' => 20, 'b_n' => 18];
@@ -65,7 +66,7 @@ it('has a distance only from an anchor, and a fill only for a rucksack', functio
 
 it('finds a moved setting again as a rung of the shelf', function (array $moved): void {
     $setting = LiveRung::moved(twoFeet(), $moved)->setting;
-    $rung = (new ShelfRungs(Shipped::model()))->rungFor(Shipped::catalogue()->exercise('biceps-curl'), $setting, new Client(Body::of(1.72, 74)), Shipped::shelf(LIVE_TUBE), Home::of());
+    $rung = ShelfRungs::of(Shipped::model())->rungFor(Shipped::catalogue()->exercise('biceps-curl'), $setting, new Situation(new Client(Body::of(1.72, 74)), Shipped::shelf(LIVE_TUBE)));
     expect($rung?->setting->sameAs($setting))->toBeTrue();
 })->with([[['stanceCm' => 43]], [['gripCm' => 17, 'stanceCm' => 61]], [['folded' => 1, 'stanceCm' => 25]]]);
 

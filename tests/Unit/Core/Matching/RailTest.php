@@ -2,12 +2,13 @@
 
 declare(strict_types=1);
 
+use NimbleShelf\Core\Kit\Thing;
 use NimbleShelf\Core\Matching\Client;
-use NimbleShelf\Core\Matching\Home;
 use NimbleShelf\Core\Matching\Limit;
 use NimbleShelf\Core\Matching\Rail;
 use NimbleShelf\Core\Matching\RailRung;
-use NimbleShelf\Core\Matching\Thing;
+use NimbleShelf\Core\Matching\ShelfRungs;
+use NimbleShelf\Core\Matching\Situation;
 use NimbleShelf\Core\Mechanics\Body;
 use NimbleShelf\Core\Planning\Capacity;
 use NimbleShelf\Core\Planning\Goal;
@@ -17,7 +18,7 @@ use Tests\Support\Shipped;
 /** @param  list<Thing>  $shelf */
 function railOf(string $pattern, array $shelf, ?Client $client = null, Goal $goal = Goal::Muscle): Rail
 {
-    return Rail::of($pattern, $client ?? new Client(Body::of(1.72, 74)), $shelf, Home::of(), $goal, Shipped::catalogue(), Shipped::model());
+    return Rail::of($pattern, new Situation($client ?? new Client(Body::of(1.72, 74)), $shelf), $goal, Shipped::catalogue(), ShelfRungs::of(Shipped::model()));
 }
 
 /** @return list<Thing> */

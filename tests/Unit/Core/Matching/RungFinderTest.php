@@ -2,11 +2,13 @@
 
 declare(strict_types=1);
 
+use NimbleShelf\Core\Kit\Home;
 use NimbleShelf\Core\Matching\Client;
-use NimbleShelf\Core\Matching\Home;
 use NimbleShelf\Core\Matching\Limit;
 use NimbleShelf\Core\Matching\Rung;
 use NimbleShelf\Core\Matching\RungFinder;
+use NimbleShelf\Core\Matching\RungWords;
+use NimbleShelf\Core\Matching\Situation;
 use NimbleShelf\Core\Mechanics\Body;
 use Tests\Support\Shipped;
 
@@ -21,7 +23,7 @@ use Tests\Support\Shipped;
  */
 function rungsOf(string $exercise, array $shelf, array $limits = [], ?Home $home = null): array
 {
-    $found = (new RungFinder)->rungs(Shipped::catalogue()->exercise($exercise), new Client(Body::of(1.70, 70), $limits), $home ?? Home::of(), Shipped::shelf(...$shelf));
+    $found = (new RungFinder)->rungs(Shipped::catalogue()->exercise($exercise), new Situation(new Client(Body::of(1.70, 70), $limits), Shipped::shelf(...$shelf), $home ?? Home::of()));
 
     return [...$found, 'words' => array_map(static fn (Rung $rung): string => $rung->words, $found['rungs'])];
 }
@@ -114,9 +116,8 @@ it('tries a band in every stance and grip, and asks for an anchor where it needs
 });
 
 it('says what an exercise wants that nobody has', function (): void {
-    $finder = new RungFinder;
-    expect($finder->missing(Shipped::catalogue()->exercise('rucksack-squat')))->toBe('It needs a rucksack, and the shelf holds none that serves.')
-        ->and($finder->missing(Shipped::catalogue()->exercise('band-pull-apart')))->toBe('It needs a band, and the shelf holds none that serves.');
+    expect(RungWords::missing(Shipped::catalogue()->exercise('rucksack-squat')))->toBe('It needs a rucksack, and the shelf holds none that serves.')
+        ->and(RungWords::missing(Shipped::catalogue()->exercise('band-pull-apart')))->toBe('It needs a band, and the shelf holds none that serves.');
 });
 
 it('refuses a room that is none', function (Closure $make, string $says): void {

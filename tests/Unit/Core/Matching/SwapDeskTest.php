@@ -3,13 +3,14 @@
 declare(strict_types=1);
 
 use NimbleShelf\Core\Exception\InvalidQuantity;
+use NimbleShelf\Core\Kit\Home;
 use NimbleShelf\Core\Matching\Candidate;
 use NimbleShelf\Core\Matching\Client;
-use NimbleShelf\Core\Matching\Home;
 use NimbleShelf\Core\Matching\Limit;
 use NimbleShelf\Core\Matching\MatchScore;
 use NimbleShelf\Core\Matching\Preferences;
 use NimbleShelf\Core\Matching\Prescription;
+use NimbleShelf\Core\Matching\Situation;
 use NimbleShelf\Core\Matching\SorePart;
 use NimbleShelf\Core\Matching\SwapDesk;
 use NimbleShelf\Core\Matching\SwapResult;
@@ -22,11 +23,9 @@ use Tests\Support\Shipped;
 /** A usual client on a usual day; only what a case is about is said in the case. */
 function swapsFor(string $exercise, array $setting, array $shelf, array $limits = [], ?Home $home = null, int $reps = 10, int $limit = 40): SwapResult
 {
-    return (new SwapDesk(Shipped::catalogue(), Shipped::model()))->rank(
+    return SwapDesk::of(Shipped::catalogue(), Shipped::model())->rank(
         Prescription::of($exercise, Setting::fromArray($setting), 3, $reps, 2, Goal::Muscle),
-        new Client(Body::of(1.72, 74), $limits),
-        Shipped::shelf(...$shelf),
-        $home ?? Home::of(),
+        new Situation(new Client(Body::of(1.72, 74), $limits), Shipped::shelf(...$shelf), $home ?? Home::of()),
         limit: $limit,
     );
 }
@@ -173,11 +172,9 @@ it('puts a loop on top of a weight, never a tube’s handle, nor anything above 
 });
 
 it('is the identity with a capacity on record too, and says where the two disagree', function (): void {
-    $rank = static fn (float $capacityKg): Candidate => (new SwapDesk(Shipped::catalogue(), Shipped::model()))->rank(
+    $rank = static fn (float $capacityKg): Candidate => SwapDesk::of(Shipped::catalogue(), Shipped::model())->rank(
         Prescription::of('floor-press', Setting::fromArray(TWELVE_EACH), 3, 10, 2, Goal::Muscle),
-        new Client(Body::of(1.72, 74), capacities: ['horizontal-press' => Capacity::of($capacityKg, 1.0)]),
-        Shipped::shelf(pair(12)),
-        Home::of(),
+        new Situation(new Client(Body::of(1.72, 74), capacities: ['horizontal-press' => Capacity::of($capacityKg, 1.0)]), Shipped::shelf(pair(12))),
     )->candidates[0];
     foreach ([20.0, 40.0] as $capacityKg) {
         expect($rank($capacityKg)->reps)->toBe(10)->and($rank($capacityKg)->tempo)->toBeNull();
@@ -192,11 +189,9 @@ it('starts light where nothing is on record, and says which set calibrates it', 
 });
 
 it('prefers what the client likes and has done, among what is otherwise alike', function (): void {
-    $rank = static fn (Preferences $preferences): SwapResult => (new SwapDesk(Shipped::catalogue(), Shipped::model()))->rank(
+    $rank = static fn (Preferences $preferences): SwapResult => SwapDesk::of(Shipped::catalogue(), Shipped::model())->rank(
         Prescription::of('floor-press', Setting::fromArray(TWELVE_EACH), 3, 10, 2, Goal::Muscle),
-        new Client(Body::of(1.72, 74), preferences: $preferences),
-        Shipped::shelf(pair(12), TABLE),
-        Home::of(),
+        new Situation(new Client(Body::of(1.72, 74), preferences: $preferences), Shipped::shelf(pair(12), TABLE)),
     );
     $match = static fn (Preferences $preferences): float => offered($rank($preferences), 'push-up')[0]->match;
     expect($match(Preferences::of('press-ups, push-ups', '')))->toBeGreaterThan($match(Preferences::none()))
@@ -205,11 +200,9 @@ it('prefers what the client likes and has done, among what is otherwise alike', 
 });
 
 it('spares a sore part', function (): void {
-    $rank = static fn (?SorePart $sore): SwapResult => (new SwapDesk(Shipped::catalogue(), Shipped::model()))->rank(
+    $rank = static fn (?SorePart $sore): SwapResult => SwapDesk::of(Shipped::catalogue(), Shipped::model())->rank(
         Prescription::of('squat', Setting::fromArray(TWELVE_EACH), 3, 10, 2, Goal::Muscle),
-        new Client(Body::of(1.72, 74)),
-        Shipped::shelf(pair(12), TABLE),
-        Home::of(),
+        new Situation(new Client(Body::of(1.72, 74)), Shipped::shelf(pair(12), TABLE)),
         limit: 200,
         sore: $sore,
     );
@@ -350,11 +343,11 @@ it('explains a match part by part', function (): void {
 
 it('scales weights to add up to one and refuses what cannot be', function (): void {
     $prescription = Prescription::of('floor-press', Setting::fromArray(TWELVE_EACH), 3, 10, 2, Goal::Muscle);
-    $desk = new SwapDesk(Shipped::catalogue(), Shipped::model(), ['effort' => 3, 'movement' => 1, 'muscles' => 0, 'limbs' => 0, 'shape' => 0, 'set-up' => 0, 'liking' => 0]);
-    $best = $desk->rank($prescription, new Client(Body::of(1.72, 74)), Shipped::shelf(pair(10)), Home::of())->candidates[0];
+    $desk = SwapDesk::of(Shipped::catalogue(), Shipped::model(), ['effort' => 3, 'movement' => 1, 'muscles' => 0, 'limbs' => 0, 'shape' => 0, 'set-up' => 0, 'liking' => 0]);
+    $best = $desk->rank($prescription, new Situation(new Client(Body::of(1.72, 74)), Shipped::shelf(pair(10))))->candidates[0];
     expect(array_sum(array_map(static fn ($part): float => $part->weight, $best->parts)))->toEqualWithDelta(1, 1e-12)
         ->and(array_column(array_map(static fn ($part): array => ['name' => $part->name, 'weight' => $part->weight], $best->parts), 'weight', 'name')['effort'])->toEqualWithDelta(0.75, 1e-12);
-    expect(fn () => new SwapDesk(Shipped::catalogue(), Shipped::model(), ['effort' => -1]))->toThrow(InvalidQuantity::class, 'weights.effort')
-        ->and(fn () => new SwapDesk(Shipped::catalogue(), Shipped::model(), ['luck' => 1]))->toThrow(InvalidQuantity::class)
-        ->and(fn () => new SwapDesk(Shipped::catalogue(), Shipped::model(), array_fill_keys(array_keys(MatchScore::WEIGHTS), 0)))->toThrow(InvalidQuantity::class, 'zero');
+    expect(fn () => SwapDesk::of(Shipped::catalogue(), Shipped::model(), ['effort' => -1]))->toThrow(InvalidQuantity::class, 'weights.effort')
+        ->and(fn () => SwapDesk::of(Shipped::catalogue(), Shipped::model(), ['luck' => 1]))->toThrow(InvalidQuantity::class)
+        ->and(fn () => SwapDesk::of(Shipped::catalogue(), Shipped::model(), array_fill_keys(array_keys(MatchScore::WEIGHTS), 0)))->toThrow(InvalidQuantity::class, 'zero');
 });

@@ -3,13 +3,14 @@
 declare(strict_types=1);
 
 use NimbleShelf\Core\Catalogue\LimitRules;
+use NimbleShelf\Core\Kit\Home;
 use NimbleShelf\Core\Matching\Cautions;
 use NimbleShelf\Core\Matching\Client;
-use NimbleShelf\Core\Matching\Home;
 use NimbleShelf\Core\Matching\Limit;
 use NimbleShelf\Core\Matching\NearestBandSetting;
 use NimbleShelf\Core\Matching\Rung;
 use NimbleShelf\Core\Matching\SettingInWords;
+use NimbleShelf\Core\Matching\Situation;
 use NimbleShelf\Core\Mechanics\Band;
 use NimbleShelf\Core\Mechanics\BandLayout;
 use NimbleShelf\Core\Mechanics\BandSetup;
@@ -43,7 +44,7 @@ it('writes kilograms without trailing noughts', function (float $kg, string $wor
 })->with([[8.0, '8'], [7.50, '7.5'], [1.25, '1.25'], [10.0, '10'], [100.0, '100'], [0.126, '0.13']]);
 
 it('keeps an exercise from who should not do it, with the reason', function (string $exercise, Limit $limit, bool $isOut): void {
-    $reasons = Cautions::against(Shipped::catalogue()->exercise($exercise), new Client(Body::of(1.7, 70), [$limit]), Home::of());
+    $reasons = Cautions::against(Shipped::catalogue()->exercise($exercise), new Situation(new Client(Body::of(1.7, 70), [$limit])));
     $isOut
         ? expect($reasons)->not->toBe([])->and(implode(' ', $reasons))->toMatch('/^'.preg_quote($limit->label(), '/').': .+|^No jumping: .+/')
         : expect($reasons)->toBe([]);
@@ -62,15 +63,15 @@ it('keeps an exercise from who should not do it, with the reason', function (str
 it('keeps what thuds out of a quiet home', function (): void {
     $jump = Shipped::catalogue()->exercise('jump-squat');
     $client = new Client(Body::of(1.7, 70));
-    expect(Cautions::against($jump, $client, Home::of(quiet: true)))->toBe(['Quiet home: it is heard below.'])
-        ->and(Cautions::against($jump, $client, Home::of()))->toBe([]);
+    expect(Cautions::against($jump, new Situation($client, [], Home::of(quiet: true))))->toBe(['Quiet home: it is heard below.'])
+        ->and(Cautions::against($jump, new Situation($client)))->toBe([]);
 });
 
 it('says what to look out for: the person first, then the room, then the kit', function (): void {
     $curl = Shipped::catalogue()->exercise('biceps-curl');
     $tube = Shipped::shelf(['kind' => 'tube', 'name' => 'red tube', 'rest_length_cm' => 130, 'a_n' => 18, 'b_n' => 16])[0];
     $rung = new Rung($curl, Setting::of('tube', band: new BandSetup(Band::of(1.3, 18, 16), BandLayout::OneFoot)), [$tube], Certainty::Measured, '', 20);
-    $cautions = Cautions::of($rung, (new Client(Body::of(1.7, 70)))->with(Limit::Youth), Home::of(floor: 'rocking'));
+    $cautions = Cautions::of($rung, new Situation((new Client(Body::of(1.7, 70)))->with(Limit::Youth), [], Home::of(floor: 'rocking')));
     expect(array_slice($cautions, 0, 3))->toBe([
         'Under 18: supervised, technique first, never to the last repetition.',
         'The floor rocks: stand wide and keep one hand near something fixed.',
@@ -78,7 +79,7 @@ it('says what to look out for: the person first, then the room, then the kit', f
     ]);
     $chair = Shipped::shelf(['kind' => 'chair', 'name' => 'kitchen chair', 'height_cm' => 46, 'mass_kg' => 6])[0];
     $dip = new Rung(Shipped::catalogue()->exercise('chair-dip'), Setting::bodyWeight(0.46), [$chair], Certainty::Weighed, '', 20);
-    expect(Cautions::of($dip, new Client(Body::of(1.7, 70)), Home::of()))->toContain('Stand the kitchen chair against a wall and test it by hand first.');
+    expect(Cautions::of($dip, new Situation(new Client(Body::of(1.7, 70)))))->toContain('Stand the kitchen chair against a wall and test it by hand first.');
 });
 
 it('lets excluding win over altering, and an exercise speak for itself', function (): void {

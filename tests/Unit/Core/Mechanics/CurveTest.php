@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use NimbleShelf\Core\Mechanics\Equivalent;
+use NimbleShelf\Core\Equivalence\Equivalent;
 use NimbleShelf\Core\Mechanics\ResistanceCurve;
 
 /**

@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use NimbleShelf\Core\Catalogue\WorkingLimbs;
 use NimbleShelf\Core\Mechanics\Band;
 use NimbleShelf\Core\Mechanics\BandLayout;
 use NimbleShelf\Core\Mechanics\BandSetup;
@@ -13,6 +12,7 @@ use NimbleShelf\Core\Mechanics\LoadPoint;
 use NimbleShelf\Core\Mechanics\Motion;
 use NimbleShelf\Core\Mechanics\Placement;
 use NimbleShelf\Core\Mechanics\Setting;
+use NimbleShelf\Core\Mechanics\WorkingLimbs;
 use Tests\Support\Shipped;
 
 /*

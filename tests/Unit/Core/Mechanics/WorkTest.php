@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use NimbleShelf\Core\Catalogue\WorkingLimbs;
 use NimbleShelf\Core\Mechanics\Band;
 use NimbleShelf\Core\Mechanics\BandLayout;
 use NimbleShelf\Core\Mechanics\BandSetup;
@@ -10,6 +9,7 @@ use NimbleShelf\Core\Mechanics\Body;
 use NimbleShelf\Core\Mechanics\LoadPoint;
 use NimbleShelf\Core\Mechanics\Pose;
 use NimbleShelf\Core\Mechanics\Setting;
+use NimbleShelf\Core\Mechanics\WorkingLimbs;
 use Tests\Support\Shipped;
 
 /*

@@ -3,10 +3,10 @@
 declare(strict_types=1);
 
 use NimbleShelf\Core\Matching\Client;
-use NimbleShelf\Core\Matching\Home;
 use NimbleShelf\Core\Matching\Limit;
+use NimbleShelf\Core\Matching\ShelfRungs;
+use NimbleShelf\Core\Matching\Situation;
 use NimbleShelf\Core\Mechanics\Body;
-use NimbleShelf\Core\Mechanics\ResistanceModel;
 use NimbleShelf\Core\Shelf\Addition;
 use NimbleShelf\Core\Shelf\AdditionGain;
 use NimbleShelf\Core\Shelf\Coverage;
@@ -17,7 +17,7 @@ function coverage(): Coverage
 {
     static $coverage = null;
 
-    return $coverage ??= new Coverage(Shipped::catalogue(), new ResistanceModel(Shipped::catalogue()));
+    return $coverage ??= new Coverage(Shipped::catalogue(), Shipped::model(), ShelfRungs::of(Shipped::model()));
 }
 
 it('tells loads apart, measures the span and finds the jumps above fifteen per cent', function (): void {
@@ -33,10 +33,10 @@ it('tells loads apart, measures the span and finds the jumps above fifteen per c
 
 it('names the pull that an empty shelf cannot train, and what would open it', function (): void {
     $client = new Client(Body::of(1.7, 70));
-    $covered = coverage()->of($client, [], Home::of());
+    $covered = coverage()->of(new Situation($client));
     expect($covered['horizontal-pull']->isTrained())->toBeFalse()
         ->and($covered['squat']->isTrained())->toBeTrue();
-    $gains = coverage()->gains($client, [], Home::of(), $covered, Addition::usual());
+    $gains = coverage()->gains(new Situation($client), $covered, Addition::usual());
     $openPull = array_filter($gains, static fn (AdditionGain $gain): bool => in_array($covered['horizontal-pull']->pattern->name, $gain->opened, true));
     expect($openPull)->not->toBe([])
         ->and($gains[0]->score())->toBe(max(array_map(static fn (AdditionGain $gain): int => $gain->score(), $gains)))
@@ -47,9 +47,9 @@ it('never covers less with more on the shelf, and never more under a limit', fun
     $client = new Client(Body::of(1.7, 70));
     $less = Shipped::shelf(['id' => '1', 'kind' => 'dumbbell', 'count' => 2, 'mass_kg' => 4]);
     $more = [...$less, ...Shipped::shelf(['id' => '2', 'kind' => 'dumbbell', 'count' => 2, 'mass_kg' => 8])];
-    $with = coverage()->of($client, $more, Home::of());
-    $limited = coverage()->of($client->with(Limit::NoFloor), $more, Home::of());
-    foreach (coverage()->of($client, $less, Home::of()) as $id => $covered) {
+    $with = coverage()->of(new Situation($client, $more));
+    $limited = coverage()->of(new Situation($client->with(Limit::NoFloor), $more));
+    foreach (coverage()->of(new Situation($client, $less)) as $id => $covered) {
         expect($with[$id]->exercises)->toBeGreaterThanOrEqual($covered->exercises)
             ->and($with[$id]->highKg() ?? -INF)->toBeGreaterThanOrEqual(($covered->highKg() ?? -INF) - 1e-9)
             ->and($limited[$id]->exercises)->toBeLessThanOrEqual($with[$id]->exercises);
@@ -59,9 +59,9 @@ it('never covers less with more on the shelf, and never more under a limit', fun
 it('counts an anchor only for what hangs on it', function (): void {
     $client = new Client(Body::of(1.7, 70));
     $tube = Shipped::shelf(['id' => '1', 'kind' => 'tube', 'rest_length_cm' => 130, 'a_n' => 20, 'b_n' => 20]);
-    $covered = coverage()->of($client, $tube, Home::of());
+    $covered = coverage()->of(new Situation($client, $tube));
     $anchor = [Addition::anchor('an anchor', 1.8)];
-    $gains = coverage()->gains($client, $tube, Home::of(), $covered, $anchor);
+    $gains = coverage()->gains(new Situation($client, $tube), $covered, $anchor);
     expect($gains)->toHaveCount(1)->and($gains[0]->score())->toBeGreaterThan(0)
-        ->and(coverage()->gains($client, [], Home::of(), coverage()->of($client, [], Home::of()), $anchor))->toBe([]);
+        ->and(coverage()->gains(new Situation($client), coverage()->of(new Situation($client)), $anchor))->toBe([]);
 });

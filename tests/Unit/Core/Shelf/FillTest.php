@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use NimbleShelf\Core\Exception\InvalidQuantity;
-use NimbleShelf\Core\Shelf\Contents;
+use NimbleShelf\Core\Kit\Contents;
 use NimbleShelf\Core\Shelf\FillSolver;
 use NimbleShelf\Core\Shelf\FillStock;
 use NimbleShelf\Core\Shelf\HouseholdMass;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use NimbleShelf\Core\Matching\Thing;
+use NimbleShelf\Core\Kit\Thing;
 use NimbleShelf\Core\Shelf\LineParser;
 
 it('reads a line in plain words', function (string $line, string $kind, string $name, int $count, array $measures): void {

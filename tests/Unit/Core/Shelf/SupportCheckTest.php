@@ -3,11 +3,11 @@
 declare(strict_types=1);
 
 use NimbleShelf\Core\Exception\InvalidQuantity;
-use NimbleShelf\Core\Matching\Thing;
-use NimbleShelf\Core\Shelf\PlateLoading;
-use NimbleShelf\Core\Shelf\PoleMaterial;
+use NimbleShelf\Core\Kit\PlateLoading;
+use NimbleShelf\Core\Kit\PoleMaterial;
+use NimbleShelf\Core\Kit\SupportVerdict;
+use NimbleShelf\Core\Kit\Thing;
 use NimbleShelf\Core\Shelf\SupportCheck;
-use NimbleShelf\Core\Shelf\SupportVerdict;
 
 it('bends a pole by the beam’s own sum', function (PoleMaterial $material, float $spanM, float $mm, ?float $wallMm, float $kg, float $used, SupportVerdict $verdict): void {
     $check = SupportCheck::pole($material, $spanM, $mm, $wallMm, $kg);

@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Clients;
+
+use App\Models\Clearance;
+use App\Models\Client;
+use Carbon\CarbonImmutable;
+use NimbleShelf\Core\Health\Assessment;
+use NimbleShelf\Core\Health\BloodPressure;
+use NimbleShelf\Core\Health\Screening;
+use NimbleShelf\Core\Matching\Limit;
+
+/** What a client's health answers, age and clearances come to today: limits with their source, and what locks the programme. */
+final readonly class AssessHealth
+{
+    public const REPEAT_MONTHS = 6;
+
+    private const ADULT = 18;
+
+    public function __construct(private Screening $screening)
+    {
+    }
+
+    /**
+     * Every limit in force with where it comes from; the trainer's own first.
+     *
+     * @return array<string, array{limit: Limit, source: string, why: string}> By limit.
+     */
+    public function limits(Client $client): array
+    {
+        $limits = [];
+        foreach ($client->limits as $limit) {
+            $limits[$limit->value] = ['limit' => $limit, 'source' => 'trainer', 'why' => 'set by you'];
+        }
+        $lifted = [];
+        foreach ($this->clearancesInForce($client) as $clearance) {
+            $lifted = [...$lifted, ...$clearance->lifts];
+        }
+        foreach ($this->assessment($client)->limits as ['limit' => $limit, 'why' => $why]) {
+            if (! in_array($limit->value, $lifted, true)) {
+                $limits[$limit->value] ??= ['limit' => $limit, 'source' => 'health', 'why' => $why];
+            }
+        }
+        if ($this->isMinor($client)) {
+            $limits[Limit::Youth->value] ??= ['limit' => Limit::Youth, 'source' => 'age', 'why' => 'under 18: technique first, four or more in reserve'];
+        }
+
+        return $limits;
+    }
+
+    /** @return list<array{question: string|null, why: string, do: string}> Empty where the client may train today. */
+    public function locks(Client $client): array
+    {
+        $locks = [];
+        if ($client->screening === null) {
+            $locks[] = ['question' => null, 'why' => 'The health questions have not been asked.', 'do' => 'Ask them on the Person page before the first session.'];
+        }
+        foreach ($this->assessment($client)->locks as ['question' => $question, 'why' => $why]) {
+            $locks[] = ['question' => $question, 'why' => $why, 'do' => 'Send the client to a clinician and note the clearance with its date, by whom, and what it allows.'];
+        }
+        $pressure = $client->screening?->pressure;
+        if ($pressure !== null && $client->screening->answered_on->isToday()) {
+            [$systolic, $diastolic] = [(int) $client->trainer->setting('systolic'), (int) $client->trainer->setting('diastolic')];
+            if (BloodPressure::of($pressure['systolic'], $pressure['diastolic'])->forbidsTraining($systolic, $diastolic)) {
+                $locks[] = [
+                    'question' => null,
+                    'why' => "Resting blood pressure {$pressure['systolic']}/{$pressure['diastolic']} mmHg today; at or above {$systolic}/{$diastolic} nobody trains that day.",
+                    'do' => "No training today. Send the client to a clinician; with chest pain, bad headache or trouble speaking or seeing, call {$client->trainer->setting('emergency_number')}.",
+                ];
+            }
+        }
+        if ($this->isMinor($client) && $client->guardian === null) {
+            $locks[] = ['question' => null, 'why' => 'The client is under 18 and no guardian has consented.', 'do' => 'Note the guardian’s name and the day of consent on the Person page.'];
+        }
+
+        return $locks;
+    }
+
+    public function assessment(Client $client): Assessment
+    {
+        $cleared = [];
+        foreach ($this->clearancesInForce($client) as $clearance) {
+            $cleared = [...$cleared, ...$clearance->questions];
+        }
+
+        return $this->screening->assess($client->screening->answers ?? [], $cleared);
+    }
+
+    /** The day from which the questions are due again; null where they were never asked. */
+    public function dueOn(Client $client): ?CarbonImmutable
+    {
+        return $client->screening?->answered_on->toImmutable()->addMonths(self::REPEAT_MONTHS);
+    }
+
+    public function isMinor(Client $client): bool
+    {
+        return $client->born_on !== null && $client->born_on->toImmutable()->addYears(self::ADULT)->isFuture();
+    }
+
+    /** @return list<Clearance> Given since the answers it covers, and not run out. */
+    private function clearancesInForce(Client $client): array
+    {
+        $answeredOn = $client->screening?->answered_on;
+
+        return array_values($client->clearances->filter(static fn (Clearance $clearance): bool => ($clearance->expires_on === null || ! $clearance->expires_on->isPast() || $clearance->expires_on->isToday())
+            && ($answeredOn === null || $clearance->given_on->greaterThanOrEqualTo($answeredOn->copy()->subMonths(self::REPEAT_MONTHS))))->all());
+    }
+}

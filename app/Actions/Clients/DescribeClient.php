@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Clients;
+
+use App\Models\Client;
+use App\Models\SetLog;
+use Carbon\CarbonImmutable;
+use NimbleShelf\Core\Catalogue\Catalogue;
+use NimbleShelf\Core\Kit\Home;
+use NimbleShelf\Core\Kit\Thing;
+use NimbleShelf\Core\Matching\Client as CoreClient;
+use NimbleShelf\Core\Matching\Limit;
+use NimbleShelf\Core\Matching\Preferences;
+use NimbleShelf\Core\Matching\Situation;
+use NimbleShelf\Core\Mechanics\Body;
+use NimbleShelf\Core\Planning\Capacity;
+use NimbleShelf\Core\Planning\Tempo;
+
+/** Turns a client's rows into what the core reckons with. */
+final readonly class DescribeClient
+{
+    /** What was done within these days counts as known. */
+    private const RECENT_DAYS = 56;
+
+    public function __construct(private Catalogue $catalogue, private AssessHealth $health)
+    {
+    }
+
+    public function person(Client $client): CoreClient
+    {
+        $capacities = [];
+        foreach ($this->capacityHistory($client) as $pattern => $days) {
+            $last = $days[count($days) - 1];
+            $capacities[$pattern] = $last['capacity']->after($last['day']->diffInDays(CarbonImmutable::now()));
+        }
+
+        return new CoreClient($this->body($client), $this->limits($client), $capacities, Preferences::of($client->likes, $client->dislikes, $this->done($client)));
+    }
+
+    /** Who trains, with what and where. */
+    public function situation(Client $client): Situation
+    {
+        return new Situation($this->person($client), $this->shelf($client), $this->home($client));
+    }
+
+    /** The same without capacities, for questions that none answers. */
+    public function plainSituation(Client $client): Situation
+    {
+        return new Situation($this->withoutCapacities($client), $this->shelf($client), $this->home($client));
+    }
+
+    /** The client with body and limits alone, for questions that no capacity answers. */
+    public function withoutCapacities(Client $client): CoreClient
+    {
+        return new CoreClient($this->body($client), $this->limits($client));
+    }
+
+    /** @return array<string, int> Sets logged without pain over the last weeks, by exercise. */
+    private function done(Client $client): array
+    {
+        /** @var array<string, int> $done */
+        $done = $client->setLogs()->where('pain', false)->where('logged_at', '>=', CarbonImmutable::now()->subDays(self::RECENT_DAYS))
+            ->selectRaw('exercise, count(*) as sets')->groupBy('exercise')->pluck('sets', 'exercise')->all();
+
+        return $done;
+    }
+
+    /** @return list<Limit> Every limit in force, whoever or whatever set it. */
+    public function limits(Client $client): array
+    {
+        return array_column($this->health->limits($client), 'limit');
+    }
+
+    public function body(Client $client): Body
+    {
+        $measure = $client->bodyMeasure;
+
+        return Body::of(
+            heightM: $measure->height_cm / 100,
+            massKg: $measure->body_mass_kg,
+            limbsM: array_map(static fn (float|int $cm): float => $cm / 100, $measure->limbs),
+        );
+    }
+
+    public function home(Client $client): Home
+    {
+        $home = $client->home;
+
+        return Home::of(
+            ceilingM: $home->ceiling_cm === null ? null : $home->ceiling_cm / 100,
+            floor: $home->floor,
+            quiet: $home->quiet,
+            anchors: array_map(static fn (array $anchor): array => [
+                'id' => $anchor['id'],
+                'heightM' => $anchor['height_cm'] / 100,
+                'kind' => $anchor['kind'],
+            ], $home->anchors),
+            lengthM: $home->length_m,
+        );
+    }
+
+    /** @return list<Thing> */
+    public function shelf(Client $client): array
+    {
+        $things = [];
+        // Two people of a household may share one kit.
+        foreach ([...$client->shelfItems, ...$client->kitFrom->shelfItems ?? []] as $item) {
+            $things[] = $item->toThing();
+        }
+
+        return $things;
+    }
+
+    /**
+     * The capacity filter run over every logged set, one state for each day with logs.
+     *
+     * @return array<string, non-empty-list<array{day: CarbonImmutable, capacity: Capacity}>> By pattern; holds are left out.
+     */
+    public function capacityHistory(Client $client): array
+    {
+        $history = [];
+        $sets = $client->setLogs()->orderBy('logged_at')->orderBy('id')->get();
+        foreach ($sets as $set) {
+            /** @var SetLog $set */
+            if ($set->reps < 1 || $set->whole_kg <= 0 || $this->catalogue->exercise($set->exercise)->isHold) {
+                continue;
+            }
+            // Slow repetitions count for more: what they would have been at the usual tempo.
+            $atUsualTempo = $set->tempo === null ? (float) $set->reps : Tempo::of(...$set->tempo)->repetitionsAtUsual($set->reps, $set->reserve, Tempo::of(...$this->catalogue->exercise($set->exercise)->tempo));
+            $measured = Capacity::fromSet(wholeKg: $set->whole_kg, loadSdKg: $set->sd_kg, reps: (int) min(60, round($atUsualTempo)), reserve: $set->reserve);
+            $day = $set->logged_at->toImmutable();
+            $days = $history[$set->pattern] ?? [];
+            $last = $days === [] ? null : $days[count($days) - 1];
+            $state = ['day' => $day, 'capacity' => $last === null
+                ? $measured
+                : $last['capacity']->after($last['day']->diffInDays($day))->updatedBy($measured)];
+            if ($last !== null && $last['day']->isSameDay($day)) {
+                $days[count($days) - 1] = $state;
+            } else {
+                $days[] = $state;
+            }
+            $history[$set->pattern] = $days;
+        }
+
+        return $history;
+    }
+}

@@ -1,0 +1,193 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Ledger;
+
+use App\Actions\Clients\DescribeClient;
+use App\Http\Resources\Ledger\CapacityPointResource;
+use App\Http\Resources\Ledger\LedgerEntryResource;
+use App\Http\Resources\Ledger\LedgerPatternResource;
+use App\Http\Resources\Ledger\LedgerResource;
+use App\Http\Resources\Ledger\LedgerRungResource;
+use App\Http\Resources\Ledger\LedgerSwapResource;
+use App\Http\Resources\Ledger\NextTargetResource;
+use App\Models\Client;
+use App\Models\SetLog;
+use App\Models\Swap;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Collection;
+use NimbleShelf\Core\Catalogue\Catalogue;
+use NimbleShelf\Core\Equivalence\Equivalent;
+use NimbleShelf\Core\Equivalence\ResistanceModel;
+use NimbleShelf\Core\Equivalence\School;
+use NimbleShelf\Core\Matching\Rung;
+use NimbleShelf\Core\Matching\ShelfRungs;
+use NimbleShelf\Core\Mechanics\Body;
+use NimbleShelf\Core\Planning\Capacity;
+use NimbleShelf\Core\Planning\NextTarget;
+
+/** Reads what was done: capacity by pattern over time, and the next target on the shelf's own rungs. */
+final readonly class ShowLedger
+{
+    private const NEWEST_ENTRIES = 120;
+
+    private const NEWEST_SWAPS = 60;
+
+    public function __construct(
+        private DescribeClient $describe,
+        private ShelfRungs $rungs,
+        private Catalogue $catalogue,
+        private ResistanceModel $model,
+    ) {
+    }
+
+    public function handle(Client $client): LedgerResource
+    {
+        $body = $this->describe->body($client);
+        /** @var Collection<int, SetLog> $sets */
+        $sets = $client->setLogs()->orderByDesc('logged_at')->orderByDesc('id')->limit(self::NEWEST_ENTRIES)->get();
+        $patterns = [];
+        foreach ($this->describe->capacityHistory($client) as $pattern => $history) {
+            $ofPattern = $sets->where('pattern', $pattern)->values();
+            if ($ofPattern->isNotEmpty()) {
+                $patterns[] = $this->pattern($pattern, $history, $ofPattern, $client, $body);
+            }
+        }
+
+        return new LedgerResource(
+            clientId: $client->id,
+            clientName: $client->name,
+            patterns: $patterns,
+            entries: array_values($sets->map(fn (SetLog $set): LedgerEntryResource => $this->entry($set, $body))->all()),
+            swaps: $this->swaps($client),
+        );
+    }
+
+    /** @return list<LedgerSwapResource> */
+    private function swaps(Client $client): array
+    {
+        /** @var Collection<int, Swap> $swaps */
+        $swaps = $client->swaps()->with('item.block.session')->limit(self::NEWEST_SWAPS)->get();
+
+        return array_values($swaps->map(static fn (Swap $swap): LedgerSwapResource => new LedgerSwapResource(
+            id: $swap->id,
+            on: $swap->created_at->toIso8601String(),
+            session: $swap->item === null ? '' : $swap->item->block->session->name,
+            occasion: $swap->occasion,
+            from: $swap->from_words,
+            to: $swap->to_words,
+            why: $swap->why,
+            isUndone: $swap->undone_at !== null,
+        ))->all());
+    }
+
+    /**
+     * @param  non-empty-list<array{day: CarbonImmutable, capacity: Capacity}>  $history
+     * @param  Collection<int, SetLog>  $sets  Newest first.
+     */
+    private function pattern(string $pattern, array $history, Collection $sets, Client $client, Body $body): LedgerPatternResource
+    {
+        $newest = $sets->firstOrFail();
+        $exercise = $this->catalogue->exercise($newest->exercise);
+        $ownKg = $this->model->equivalent($exercise, $body, $newest->setting, School::Mean)->ownKg;
+        $rungs = $this->rungs->distinct($exercise, $this->describe->plainSituation($client));
+        $current = $this->nearest($rungs, $newest->whole_kg);
+        $target = $current === null ? null : $this->target($rungs, $current, $sets, $client);
+        $now = $history[count($history) - 1]['capacity']->after($history[count($history) - 1]['day']->diffInDays(CarbonImmutable::now()));
+
+        return new LedgerPatternResource(
+            pattern: $pattern,
+            name: $this->catalogue->pattern($pattern)->name,
+            unit: $this->catalogue->pattern($pattern)->unit,
+            capacityKg: Equivalent::rounded($now->kg - $ownKg, $now->sdKg),
+            lowKg: Equivalent::rounded($now->kg - $now->sdKg - $ownKg, $now->sdKg),
+            highKg: Equivalent::rounded($now->kg + $now->sdKg - $ownKg, $now->sdKg),
+            history: array_map(static fn (array $state): CapacityPointResource => new CapacityPointResource(
+                date: $state['day']->toDateString(),
+                kg: round($state['capacity']->kg - $ownKg, 1),
+                lowKg: round($state['capacity']->kg - $state['capacity']->sdKg - $ownKg, 1),
+                highKg: round($state['capacity']->kg + $state['capacity']->sdKg - $ownKg, 1),
+            ), $history),
+            rungs: array_map(fn (int $i): LedgerRungResource => $this->rung($rungs[$i], $i === $current, $i === $target?->rung), array_keys($rungs)),
+            next: $target === null || $target->rung === null ? null : new NextTargetResource(
+                step: $target->step,
+                words: $exercise->name.', '.$rungs[$target->rung]['rung']->words,
+                reps: $target->reps,
+                why: $target->why,
+            ),
+        );
+    }
+
+    /**
+     * @param  list<array{rung: Rung, equivalent: Equivalent}>  $rungs
+     * @param  Collection<int, SetLog>  $sets
+     */
+    private function target(array $rungs, int $current, Collection $sets, Client $client): NextTarget
+    {
+        $newest = $sets->firstOrFail();
+        $sameDay = $sets->filter(fn (SetLog $set): bool => $set->item_id === $newest->item_id);
+
+        return NextTarget::after(
+            wholeKgs: array_map(static fn (array $usable): float => $usable['equivalent']->wholeKg(), $rungs),
+            current: $current,
+            reps: (int) $sameDay->min('reps'),
+            reserve: (float) $sameDay->min('reserve'),
+            pain: $sameDay->contains('pain', true),
+            goal: $client->goal,
+        );
+    }
+
+    /** @param  list<array{rung: Rung, equivalent: Equivalent}>  $rungs */
+    private function nearest(array $rungs, float $wholeKg): ?int
+    {
+        $nearest = null;
+        foreach ($rungs as $i => $usable) {
+            if ($nearest === null || abs($usable['equivalent']->wholeKg() - $wholeKg) < abs($rungs[$nearest]['equivalent']->wholeKg() - $wholeKg)) {
+                $nearest = $i;
+            }
+        }
+
+        return $nearest;
+    }
+
+    /** @param  array{rung: Rung, equivalent: Equivalent}  $usable */
+    private function rung(array $usable, bool $current, bool $next): LedgerRungResource
+    {
+        $equivalent = $usable['equivalent'];
+        $round = static fn (float $kg): float => Equivalent::rounded($kg, $equivalent->sdKg);
+
+        return new LedgerRungResource(
+            words: $usable['rung']->words,
+            exercise: $usable['rung']->exercise->id,
+            name: $usable['rung']->exercise->name,
+            kg: $round($equivalent->kg),
+            lowKg: $round($equivalent->lowKg()),
+            highKg: $round($equivalent->highKg()),
+            label: $usable['rung']->things === [] ? 'body weight' : $usable['rung']->things[0]->name,
+            current: $current,
+            next: $next,
+        );
+    }
+
+    private function entry(SetLog $set, Body $body): LedgerEntryResource
+    {
+        $exercise = $this->catalogue->exercise($set->exercise);
+
+        return new LedgerEntryResource(
+            id: $set->id,
+            loggedAt: $set->logged_at->toIso8601String(),
+            exercise: $exercise->name,
+            words: $set->words,
+            pattern: $this->catalogue->pattern($set->pattern)->name,
+            setNumber: $set->set_number,
+            side: $set->side,
+            reps: $set->reps,
+            isHold: $exercise->isHold,
+            reserve: $set->reserve,
+            pain: $set->pain,
+            painNote: $set->pain_note,
+            equivalent: $this->model->equivalent($exercise, $body, $set->setting, School::Mean)->inWords(),
+        );
+    }
+}

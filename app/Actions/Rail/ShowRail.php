@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Rail;
+
+use App\Actions\Clients\DescribeClient;
+use App\Actions\SwapDesk\RankSwaps;
+use App\Http\Resources\Rail\RailDetailResource;
+use App\Http\Resources\Rail\RailPatternResource;
+use App\Http\Resources\Rail\RailResource;
+use App\Http\Resources\Rail\RailRungResource;
+use App\Http\Resources\Shared\CurveResource;
+use App\Http\Resources\Shared\EquivalentResource;
+use App\Http\Resources\Shared\ExclusionResource;
+use App\Http\Resources\Shared\FigureResource;
+use App\Models\Client;
+use App\Models\SetLog;
+use NimbleShelf\Core\Catalogue\Catalogue;
+use NimbleShelf\Core\Catalogue\Pattern;
+use NimbleShelf\Core\Equivalence\ResistanceModel;
+use NimbleShelf\Core\Matching\Rail;
+use NimbleShelf\Core\Matching\RailRung;
+use NimbleShelf\Core\Matching\ShelfRungs;
+
+/** One pattern's rail: every rung on one axis, the wanted window, the rung in use and the steps from it. */
+final readonly class ShowRail
+{
+    public function __construct(private Catalogue $catalogue, private ResistanceModel $model, private ShelfRungs $rungs, private DescribeClient $describe)
+    {
+    }
+
+    public function handle(Client $client, Pattern $pattern): RailResource
+    {
+        $rail = $this->rail($client, $pattern);
+        $ownKg = $this->model->ownKg($pattern->id, $this->describe->body($client));
+        $now = $this->rungInUse($client, $pattern, $rail);
+        $steps = $now === null ? [] : $rail->stepsFrom($now);
+
+        return new RailResource(
+            clientId: $client->id,
+            pattern: $pattern->id,
+            name: $pattern->name,
+            unit: $pattern->unit,
+            reference: $this->catalogue->exercise((string) $pattern->referenceExercise)->name,
+            goal: $client->goal->label(),
+            patterns: $this->patterns(),
+            windowLowKg: $rail->window === null ? null : round($rail->window['lowKg'] - $ownKg, 1),
+            windowHighKg: $rail->window === null ? null : round($rail->window['highKg'] - $ownKg, 1),
+            rungs: array_map(fn (int $i, RailRung $rung): RailRungResource => $this->rung($rung, $i === $now, $steps[$i] ?? null), array_keys($rail->rungs), $rail->rungs),
+            unusable: array_map(ExclusionResource::of(...), $rail->unusable),
+            leftOut: array_map(ExclusionResource::of(...), $rail->leftOut),
+        );
+    }
+
+    /** The figure and the curve of one rung, against the reference lift at the same load. */
+    public function detail(Client $client, Pattern $pattern, string $key): ?RailDetailResource
+    {
+        $situation = $this->describe->plainSituation($client);
+        $person = $situation->client;
+        foreach ($this->catalogue->exercises as $exercise) {
+            foreach ($exercise->pattern === $pattern->id ? $this->rungs->distinct($exercise, $situation) : [] as ['rung' => $rung, 'equivalent' => $equivalent]) {
+                if (RankSwaps::keyOfRung($rung) === $key) {
+                    return new RailDetailResource(
+                        key: $key,
+                        equivalent: EquivalentResource::of($equivalent, $this->catalogue),
+                        figure: FigureResource::of($this->model->rig($exercise, $person->body, $rung->setting), $exercise, $rung->setting, $person->body),
+                        curve: CurveResource::of($equivalent->curve),
+                        referenceCurve: CurveResource::of($equivalent->referenceCurve),
+                    );
+                }
+            }
+        }
+
+        return null;
+    }
+
+    private function rail(Client $client, Pattern $pattern): Rail
+    {
+        return Rail::of($pattern->id, $this->describe->situation($client), $client->goal, $this->catalogue, $this->rungs);
+    }
+
+    /** @return list<RailPatternResource> Patterns that have a rail at all. */
+    private function patterns(): array
+    {
+        $patterns = array_filter($this->catalogue->patterns, static fn (Pattern $pattern): bool => $pattern->isMeasured());
+
+        return array_values(array_map(static fn (Pattern $pattern): RailPatternResource => new RailPatternResource($pattern->id, $pattern->name), $patterns));
+    }
+
+    /** Place of the rung of the newest logged set of the pattern, or of the nearest in load; null where nothing is logged. */
+    private function rungInUse(Client $client, Pattern $pattern, Rail $rail): ?int
+    {
+        /** @var SetLog|null $newest */
+        $newest = $client->setLogs()->where('pattern', $pattern->id)->orderByDesc('logged_at')->orderByDesc('id')->first();
+        if ($newest === null || $rail->rungs === []) {
+            return null;
+        }
+        $nearest = null;
+        $leastDistance = INF;
+        foreach ($rail->rungs as $i => $hung) {
+            $same = $hung->rung->exercise->id === $newest->exercise && $hung->rung->setting->sameAs($newest->setting);
+            $distance = $same ? -1.0 : abs($hung->equivalent->wholeKg() - $newest->whole_kg);
+            if ($distance < $leastDistance) {
+                [$nearest, $leastDistance] = [$i, $distance];
+            }
+        }
+
+        return $nearest;
+    }
+
+    private function rung(RailRung $hung, bool $isNow, ?float $jump): RailRungResource
+    {
+        $equivalent = EquivalentResource::of($hung->equivalent, $this->catalogue);
+
+        return new RailRungResource(
+            key: RankSwaps::keyOfRung($hung->rung),
+            kg: round($hung->equivalent->kg, 1),
+            lowKg: round($hung->equivalent->lowKg(), 1),
+            highKg: round($hung->equivalent->highKg(), 1),
+            shownKg: $equivalent->kg,
+            exercise: $hung->rung->exercise->name,
+            words: $hung->rung->words,
+            implement: $hung->rung->setting->implement,
+            position: $hung->rung->exercise->position,
+            reps: $hung->predicted['reps'] ?? null,
+            repsLow: $hung->predicted['low'] ?? null,
+            repsHigh: $hung->predicted['high'] ?? null,
+            isHold: $hung->rung->exercise->isHold,
+            perSide: $hung->rung->exercise->oneSideAtATime || $hung->rung->setting->limbs === 1,
+            setUpSeconds: $hung->rung->setUpSeconds,
+            isInWindow: $hung->isInWindow,
+            isNow: $isNow,
+            jumpPercent: $jump === null ? null : (int) round(100 * $jump),
+            isBigJump: $jump !== null && abs($jump) > Rail::BIG_JUMP,
+            cautions: $hung->cautions,
+        );
+    }
+}

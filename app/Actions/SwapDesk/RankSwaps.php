@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\SwapDesk;
+
+use App\Actions\Clients\DescribeClient;
+use App\Models\Client;
+use App\Models\Item;
+use NimbleShelf\Core\Matching\Candidate;
+use NimbleShelf\Core\Matching\MatchScore;
+use NimbleShelf\Core\Matching\Rung;
+use NimbleShelf\Core\Matching\SwapDesk;
+use NimbleShelf\Core\Matching\SwapResult;
+
+/** Ranks what could stand in for one prescribed exercise. */
+final readonly class RankSwaps
+{
+    public function __construct(private DescribeClient $describe, private SwapDesk $desk)
+    {
+    }
+
+    public function handle(Item $item): SwapResult
+    {
+        $client = $item->client();
+
+        return $this->deskOf($client)->rank(
+            $item->prescription(),
+            $this->describe->situation($client),
+        );
+    }
+
+    /** The desk with the weights of the client's trainer. */
+    public function deskOf(Client $client): SwapDesk
+    {
+        $weights = $client->trainer->weights();
+
+        return $weights === [] ? $this->desk : $this->desk->weighing(new MatchScore($weights));
+    }
+
+    /** Names a candidate so that the screen can choose it later; the same rung has the same key. */
+    public static function keyOf(Candidate $candidate): string
+    {
+        return self::keyOfRung($candidate->rung);
+    }
+
+    public static function keyOfRung(Rung $rung): string
+    {
+        return substr(hash('sha256', $rung->exercise->id.json_encode($rung->setting->toArray(), JSON_THROW_ON_ERROR)), 0, 16);
+    }
+}

@@ -1,0 +1,180 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\SwapDesk;
+
+use App\Actions\Clients\AssessHealth;
+use App\Actions\Clients\DescribeClient;
+use App\Enums\SessionState;
+use App\Enums\SwapScope;
+use App\Http\Resources\Shared\CurveResource;
+use App\Http\Resources\Shared\EquivalentResource;
+use App\Http\Resources\Shared\ExclusionResource;
+use App\Http\Resources\Shared\FigureResource;
+use App\Http\Resources\Shared\HealthLockResource;
+use App\Http\Resources\SwapDesk\CandidateResource;
+use App\Http\Resources\SwapDesk\ControlResource;
+use App\Http\Resources\SwapDesk\MatchPartResource;
+use App\Http\Resources\SwapDesk\OpenerResource;
+use App\Http\Resources\SwapDesk\PrescribedResource;
+use App\Http\Resources\SwapDesk\SwapsResource;
+use App\Models\Item;
+use NimbleShelf\Core\Catalogue\Catalogue;
+use NimbleShelf\Core\Equivalence\ResistanceModel;
+use NimbleShelf\Core\Matching\Candidate;
+use NimbleShelf\Core\Matching\LiveRung;
+use NimbleShelf\Core\Matching\MatchPart;
+use NimbleShelf\Core\Matching\SettingInWords;
+use NimbleShelf\Core\Matching\Situation;
+use NimbleShelf\Core\Matching\SwapResult;
+use NimbleShelf\Core\Mechanics\Body;
+use NimbleShelf\Core\Planning\Tempo;
+use NimbleShelf\Core\Shelf\Addition;
+
+/** Puts ranked swaps into the shape the swap desk draws. */
+final readonly class ShowSwaps
+{
+    private const OPENERS_SHOWN = 3;
+
+    public function __construct(
+        private RankSwaps $rankSwaps,
+        private ChooseSwap $chooseSwap,
+        private DescribeClient $describe,
+        private Catalogue $catalogue,
+        private ResistanceModel $model,
+        private AssessHealth $assess,
+    ) {
+    }
+
+    public function handle(Item $item): SwapsResource
+    {
+        $client = $item->client();
+        $body = $this->describe->body($client);
+        $result = $this->rankSwaps->handle($item);
+        $chosen = null;
+        $candidates = [];
+        foreach ($result->candidates as $candidate) {
+            $resource = $this->candidate($candidate, $body);
+            if ($item->written !== null && $candidate->rung->exercise->id === $item->exercise && $candidate->rung->setting->sameAs($item->setting)) {
+                $chosen = $resource->key;
+            }
+            $candidates[] = $resource;
+        }
+
+        return new SwapsResource(
+            itemId: $item->id,
+            sessionId: $item->block->session->id,
+            sessionName: $item->block->session->name,
+            clientId: $client->id,
+            clientName: $client->name,
+            prescribed: $this->prescribed($item, $result, $body),
+            candidates: $candidates,
+            excluded: array_map(ExclusionResource::of(...), $result->excluded),
+            leftOut: array_map(ExclusionResource::of(...), $result->leftOut),
+            locks: HealthLockResource::allOf($this->assess->locks($client)),
+            problems: $result->problems,
+            capacityKnown: $result->capacityKnown,
+            chosenKey: $chosen,
+            swappedFrom: $this->chooseSwap->writtenInWords($item),
+            isFromHereOn: $item->newestSwap()?->occasion === SwapScope::Programme->occasion(),
+            isRunning: $item->block->session->state() === SessionState::Running,
+            laterCount: count($this->chooseSwap->later($item)),
+            openers: $candidates === [] ? $this->openers($item) : [],
+        );
+    }
+
+    /**
+     * Single additions that would bring a swap, the best first; where there is none, a band with an anchor for it.
+     *
+     * @return list<OpenerResource>
+     */
+    private function openers(Item $item): array
+    {
+        $usual = Addition::usual();
+        $openers = array_filter(array_map(fn (Addition $one): ?OpenerResource => $this->opener($item, [$one]), $usual));
+        if ($openers === []) {
+            $bands = array_filter($usual, static fn (Addition $one): bool => $one->thing?->isBand() === true);
+            foreach (array_filter($usual, static fn (Addition $one): bool => $one->anchorM !== null) as $anchor) {
+                $openers = [...$openers, ...array_filter(array_map(fn (Addition $band): ?OpenerResource => $this->opener($item, [$band, $anchor]), $bands))];
+            }
+        }
+        usort($openers, static fn (OpenerResource $one, OpenerResource $two): int => $two->matchPercent <=> $one->matchPercent);
+
+        return array_slice($openers, 0, self::OPENERS_SHOWN);
+    }
+
+    /** @param  non-empty-list<Addition>  $added */
+    private function opener(Item $item, array $added): ?OpenerResource
+    {
+        $client = $item->client();
+        $situation = array_reduce($added, static fn (Situation $there, Addition $addition): Situation => $addition->to($there), $this->describe->situation($client));
+        $found = $this->rankSwaps->deskOf($client)->rank($item->prescription(), $situation)->candidates;
+
+        return $found === [] ? null : new OpenerResource(
+            how: $added[0]->how,
+            words: implode(', and ', array_map(static fn (Addition $addition): string => $addition->words, $added)),
+            pieces: count($added),
+            swaps: count($found),
+            best: "{$found[0]->rung->exercise->name}, {$found[0]->rung->words}",
+            matchPercent: (int) round(100 * $found[0]->match),
+        );
+    }
+
+    private function prescribed(Item $item, SwapResult $result, Body $body): PrescribedResource
+    {
+        $prescription = $result->prescription;
+        $exercise = $this->catalogue->exercise($prescription->exercise);
+
+        return new PrescribedResource(
+            exercise: $exercise->id,
+            name: $exercise->name,
+            words: $item->written['words'] ?? SettingInWords::of($exercise, $prescription->setting),
+            sets: $prescription->sets,
+            reps: $prescription->reps,
+            reserve: $prescription->reserve,
+            isHold: $exercise->isHold,
+            goal: $prescription->goal->label(),
+            equivalent: EquivalentResource::of($result->prescribed, $this->catalogue),
+            curve: CurveResource::of($result->prescribed->curve),
+            figure: FigureResource::of($this->model->rig($exercise, $body, $prescription->setting), $exercise, $prescription->setting, $body),
+        );
+    }
+
+    public function candidate(Candidate $candidate, Body $body): CandidateResource
+    {
+        $rung = $candidate->rung;
+
+        return new CandidateResource(
+            key: RankSwaps::keyOf($candidate),
+            exercise: $rung->exercise->id,
+            name: $rung->exercise->name,
+            words: $rung->words,
+            implement: $rung->setting->implement,
+            setting: $rung->setting->toArray(),
+            equivalent: EquivalentResource::of($candidate->equivalent, $this->catalogue),
+            matchPercent: (int) round(100 * $candidate->match),
+            parts: array_map(static fn (MatchPart $part): MatchPartResource => new MatchPartResource(
+                name: $part->name,
+                percent: (int) round(100 * $part->score),
+                weightPercent: (int) round(100 * $part->weight),
+            ), $candidate->parts),
+            reps: $candidate->reps,
+            repsLow: $candidate->repsLow,
+            repsHigh: $candidate->repsHigh,
+            reserve: $candidate->reserve,
+            tempo: $candidate->tempo?->inWords(),
+            isReached: $candidate->isReached,
+            isHold: $rung->exercise->isHold,
+            perSide: $rung->exercise->oneSideAtATime || $rung->setting->limbs === 1,
+            shapeDifference: round($candidate->equivalent->shapeDifference, 2),
+            reasons: $candidate->reasons,
+            lost: $candidate->lost,
+            changes: $candidate->changes,
+            cautions: $candidate->cautions,
+            controls: array_map(ControlResource::of(...), [...LiveRung::controls($rung), ...LiveRung::tempoControls($rung, $candidate->tempo ?? Tempo::of(...$rung->exercise->tempo))]),
+            curve: CurveResource::of($candidate->equivalent->curve),
+            figure: FigureResource::of($this->model->rig($rung->exercise, $body, $rung->setting), $rung->exercise, $rung->setting, $body),
+        );
+    }
+}

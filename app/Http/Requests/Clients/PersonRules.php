@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Clients;
+
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Rules\Enum;
+use Illuminate\Validation\Rules\Exists;
+use NimbleShelf\Core\Planning\Goal;
+
+/** What is asked of a person, whether they are new or known. */
+trait PersonRules
+{
+    /** @return array<string, list<string|Enum|Exists>> */
+    private function personRules(int $trainerId): array
+    {
+        return [
+            'name' => ['required', 'string', 'max:80'],
+            'trade' => ['nullable', 'string', 'max:80'],
+            'goal' => ['required', Rule::enum(Goal::class)],
+            'experience' => ['nullable', 'in:beginner,some,years'],
+            'daysPerWeek' => ['nullable', 'integer', 'between:1,7'],
+            'minutes' => ['nullable', 'integer', 'between:5,180'],
+            'likes' => ['nullable', 'string', 'max:500'],
+            'dislikes' => ['nullable', 'string', 'max:500'],
+            'note' => ['nullable', 'string', 'max:2000'],
+            'place' => ['nullable', 'string', 'max:160'],
+            'bornOn' => ['nullable', 'date', 'before:today', 'after:1900-01-01'],
+            'guardian' => ['nullable', 'string', 'max:80', 'required_with:guardianOn'],
+            'guardianOn' => ['nullable', 'date', 'before_or_equal:today', 'required_with:guardian'],
+            'kitFromId' => ['nullable', 'integer', Rule::exists('clients', 'id')->where('user_id', $trainerId)],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'name.required' => 'What is the client’s name?',
+            'goal.required' => 'What is training for?',
+            'minutes.between' => 'A session lasts between 5 and 180 minutes.',
+            'daysPerWeek.between' => 'Between 1 and 7 days a week.',
+            'bornOn.before' => 'The day of birth lies in the past.',
+            'bornOn.date' => 'Write the day of birth as a date, such as 1961-04-30.',
+            'guardian.required_with' => 'Who consented?',
+            'guardianOn.required_with' => 'On which day did the guardian consent?',
+            'kitFromId.exists' => 'There is no such client of yours.',
+            'heightCm.required' => 'How tall is the client, in centimetres? Every sum needs it.',
+            'heightCm.between' => 'Height is between 100 and 230 cm.',
+            'bodyMassKg.required' => 'What does the client weigh, in kilograms? Every sum needs it.',
+            'bodyMassKg.between' => 'Body mass is between 25 and 250 kg.',
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public function person(): array
+    {
+        $person = ['name' => $this->text('name'), 'goal' => $this->string('goal')->toString()];
+        foreach (['trade' => 'trade', 'likes' => 'likes', 'dislikes' => 'dislikes', 'note' => 'note', 'place' => 'place'] as $field => $column) {
+            $person[$column] = $this->text($field);
+        }
+        $person['experience'] = $this->filled('experience') ? $this->text('experience') : 'beginner';
+        foreach (['daysPerWeek' => 'days_per_week', 'minutes' => 'minutes', 'kitFromId' => 'kit_from_id'] as $field => $column) {
+            $person[$column] = $this->filled($field) ? $this->integer($field) : null;
+        }
+        foreach (['bornOn' => 'born_on', 'guardian' => 'guardian', 'guardianOn' => 'guardian_on'] as $field => $column) {
+            $person[$column] = $this->filled($field) ? $this->text($field) : null;
+        }
+
+        return $person;
+    }
+}

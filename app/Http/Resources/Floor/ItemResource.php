@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Floor;
+
+use App\Http\Resources\Catalogue\CuesResource;
+use App\Http\Resources\Resource;
+use App\Http\Resources\Shared\EquivalentResource;
+use App\Http\Resources\Shared\FigureResource;
+
+/** One exercise of a session as it will be done. */
+final readonly class ItemResource extends Resource
+{
+    /**
+     * @param  string|null  $tempo  Slower than usual, in words; null for the usual one.
+     * @param  string|null  $leftOut  Why it is left out today; null where it is done.
+     * @param  bool  $servable  False where the shelf cannot serve it as it stands.
+     * @param  list<string>  $problems
+     * @param  string|null  $swappedFrom  What the programme wrote, where it has been swapped.
+     * @param  list<string>  $cautions
+     * @param  list<SetLogResource>  $setLogs
+     */
+    public function __construct(
+        public int $id,
+        public string $exercise,
+        public string $name,
+        public string $words,
+        public int $sets,
+        public int $reps,
+        public int $reserve,
+        public bool $isHold,
+        public bool $perSide,
+        public int $restSeconds,
+        public ?string $tempo,
+        public ?string $leftOut,
+        public bool $servable,
+        public array $problems,
+        public ?string $swappedFrom,
+        public ?string $swapWhy,
+        public CuesResource $cues,
+        public array $cautions,
+        public EquivalentResource $equivalent,
+        public FigureResource $figure,
+        public array $setLogs,
+    ) {
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Floor;
+
+use App\Enums\SessionState;
+use App\Http\Resources\Resource;
+use App\Http\Resources\Shared\HealthLockResource;
+
+/** One session with everything the Floor needs. */
+final readonly class SessionResource extends Resource
+{
+    /**
+     * @param  list<HealthLockResource>  $locks  What stands between the client and training today.
+     * @param  list<string>  $layOut  What to have within reach before the clock starts.
+     * @param  list<BlockResource>  $blocks
+     * @param  list<StepResource>  $steps  Every set in the order it is done.
+     */
+    public function __construct(
+        public int $id,
+        public int $clientId,
+        public string $clientName,
+        public string $name,
+        public string $startsAt,
+        public int $minutes,
+        public SessionState $state,
+        public array $locks,
+        public array $layOut,
+        public array $blocks,
+        public array $steps,
+    ) {
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Floor;
+
+use App\Http\Resources\Resource;
+use App\Models\SetLog;
+
+/** One logged set. */
+final readonly class SetLogResource extends Resource
+{
+    public function __construct(
+        public int $id,
+        public string $key,
+        public int $setNumber,
+        public ?string $side,
+        public int $reps,
+        public float $reserve,
+        public bool $pain,
+        public string $painNote,
+        public string $loggedAt,
+    ) {
+    }
+
+    public static function of(SetLog $set): self
+    {
+        return new self(
+            id: $set->id,
+            key: $set->key,
+            setNumber: $set->set_number,
+            side: $set->side,
+            reps: $set->reps,
+            reserve: $set->reserve,
+            pain: $set->pain,
+            painNote: $set->pain_note,
+            loggedAt: $set->logged_at->toIso8601String(),
+        );
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Rail;
+
+use App\Http\Resources\Resource;
+use App\Http\Resources\Shared\CurveResource;
+use App\Http\Resources\Shared\EquivalentResource;
+use App\Http\Resources\Shared\FigureResource;
+
+/** The figure and the curve of one rung, and of the reference lift at the same load. */
+final readonly class RailDetailResource extends Resource
+{
+    public function __construct(
+        public string $key,
+        public EquivalentResource $equivalent,
+        public FigureResource $figure,
+        public CurveResource $curve,
+        public CurveResource $referenceCurve,
+    ) {
+    }
+}

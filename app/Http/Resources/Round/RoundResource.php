@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Round;
+
+use App\Http\Resources\Resource;
+
+/** The trainer's day. */
+final readonly class RoundResource extends Resource
+{
+    /**
+     * @param  list<VisitResource>  $visits
+     * @param  list<WeekDayResource>  $week
+     * @param  string|null  $nextDate  The next day with a visit, where this one has none.
+     */
+    public function __construct(
+        public string $date,
+        public array $visits,
+        public array $week,
+        public ?string $nextDate,
+    ) {
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Round;
+
+use App\Enums\SessionState;
+use App\Http\Resources\Resource;
+use App\Http\Resources\Shared\LimitResource;
+
+/** One visit of the day. */
+final readonly class VisitResource extends Resource
+{
+    /**
+     * @param  list<string>  $exercises
+     * @param  list<LimitResource>  $limits
+     * @param  list<string>  $locks  Why nobody trains today.
+     * @param  list<string>  $painNotes  Open pain flags of the last two weeks.
+     * @param  int|null  $daysSinceLast  Since the last logged set.
+     */
+    public function __construct(
+        public int $sessionId,
+        public int $clientId,
+        public string $clientName,
+        public string $trade,
+        public string $place,
+        public string $sessionName,
+        public string $startsAt,
+        public int $minutes,
+        public SessionState $state,
+        public array $exercises,
+        public int $swapsNeeded,
+        public ?int $firstSwapItemId,
+        public int $setsLogged,
+        public int $setsPlanned,
+        public array $limits,
+        public array $painNotes,
+        public array $locks,
+        public ?int $daysSinceLast,
+    ) {
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Shared;
+
+use App\Http\Resources\Resource;
+use NimbleShelf\Core\Catalogue\Catalogue;
+use NimbleShelf\Core\Equivalence\Equivalent;
+
+/** A load named in the reference lift, with its spread. */
+final readonly class EquivalentResource extends Resource
+{
+    /**
+     * @param  float  $ownKg  What the body itself adds in the reference lift.
+     * @param  string  $reference  Name of the reference lift.
+     */
+    public function __construct(
+        public float $kg,
+        public float $lowKg,
+        public float $highKg,
+        public float $ownKg,
+        public string $unit,
+        public string $reference,
+        public string $words,
+    ) {
+    }
+
+    public static function of(Equivalent $equivalent, Catalogue $catalogue): self
+    {
+        $round = static fn (float $kg): float => Equivalent::rounded($kg, $equivalent->sdKg);
+
+        return new self(
+            kg: $round($equivalent->kg),
+            lowKg: $round($equivalent->lowKg()),
+            highKg: $round($equivalent->highKg()),
+            ownKg: $round($equivalent->ownKg),
+            unit: $equivalent->unit,
+            reference: $equivalent->isMeasured ? $catalogue->exercise($equivalent->referenceExercise)->name : '',
+            words: $equivalent->inWords(),
+        );
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Shelf;
+
+use App\Http\Resources\Resource;
+
+/** What to put in, and what it weighs then. */
+final readonly class RecipeResource extends Resource
+{
+    /**
+     * @param  float  $sdKg  One sigma of the total.
+     * @param  list<FillPartResource>  $parts
+     */
+    public function __construct(
+        public float $totalKg,
+        public float $errorKg,
+        public float $sdKg,
+        public int $pieces,
+        public array $parts,
+    ) {
+    }
+}

@@ -1,0 +1,275 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NimbleShelf\Core\Equivalence;
+
+use NimbleShelf\Core\Catalogue\Catalogue;
+use NimbleShelf\Core\Catalogue\Exercise;
+use NimbleShelf\Core\Exception\InvalidQuantity;
+use NimbleShelf\Core\Mechanics\Body;
+use NimbleShelf\Core\Mechanics\Certainty;
+use NimbleShelf\Core\Mechanics\LoadPoint;
+use NimbleShelf\Core\Mechanics\Motion;
+use NimbleShelf\Core\Mechanics\Placement;
+use NimbleShelf\Core\Mechanics\ResistanceCurve;
+use NimbleShelf\Core\Mechanics\Rig;
+use NimbleShelf\Core\Mechanics\Setting;
+
+/** Turns an exercise, a body and a setting into a resistance curve and an equivalent with its spread. */
+final class ResistanceModel
+{
+    /** One sigma of a length of band in use, metres; ENGINE contract, section 7. */
+    private const BAND_LENGTH_SD_M = 0.03;
+
+    /** One sigma of limb lengths, as a fraction. */
+    private const LIMB_SD = 0.03;
+
+    /** One sigma of what share of body weight a limb bears, as a fraction. */
+    private const BODY_SHARE_SD = 0.08;
+
+    /** @var array<string, Motion> */
+    private array $motions = [];
+
+    /** @var array<string, array{float, float}> */
+    private array $means = [];
+
+    public function __construct(private readonly Catalogue $catalogue)
+    {
+    }
+
+    /**
+     * Returns the resistance over the lifting phase.
+     *
+     * @throws InvalidQuantity If the implement cannot load this exercise or a band has no length left.
+     */
+    public function curve(Exercise $exercise, Body $body, Setting $setting): ResistanceCurve
+    {
+        return $this->curveWith($exercise, $body, $setting, bandForce: 1.0, bandLongerByM: 0.0, bodyShare: 1.0);
+    }
+
+    /**
+     * Returns the mass in the pattern's reference lift that feels the same to the same person.
+     *
+     * The spread is one-at-a-time propagation: mass, band curve, band length, limb lengths and body share are each
+     * moved by one sigma, and the changes of the equivalent added as a root sum of squares. The body is the same in
+     * both lifts, so an error of its share counts only where the two lifts carry different parts of it.
+     *
+     * @param  string  $pattern  The pattern whose reference lift to use; by default the exercise's own.
+     *
+     * @throws InvalidQuantity If the setting does not fit the exercise, or the two are felt along different coordinates.
+     */
+    public function equivalent(Exercise $exercise, Body $body, Setting $setting, School $school, ?Certainty $certainty = null, ?string $pattern = null): Equivalent
+    {
+        $certainty ??= Certainty::Labelled;
+        $pattern = $this->catalogue->pattern($pattern ?? $exercise->pattern);
+        if ($pattern->referenceExercise === null) {
+            return Equivalent::unmeasured($pattern->id, $this->curve($exercise, $body, $setting));
+        }
+        $reference = $this->catalogue->exercise($pattern->referenceExercise);
+        if (! $this->catalogue->reckoned($exercise)->effort->comparesWith($reference->effort)) {
+            throw InvalidQuantity::because('exercise', sprintf('%s is felt along another joint than %s; the two have no common measure.', $exercise->name, $reference->name));
+        }
+
+        $curve = $this->curve($exercise, $body, $setting);
+        [$kg, $ownKg] = $this->inReference($curve, $reference, $pattern->referencePoint, $body, $school);
+
+        $moved = [];
+        if ($setting->massKg > 0) {
+            $moved[] = $this->inReference($this->curve($exercise, $body, $setting->withMassKg($setting->massKg * (1 + $certainty->sigma()))), $reference, $pattern->referencePoint, $body, $school)[0];
+        }
+        if ($setting->band !== null) {
+            $moved[] = $this->inReference($this->curveWith($exercise, $body, $setting, 1 + $certainty->sigma(), 0.0, 1.0), $reference, $pattern->referencePoint, $body, $school)[0];
+            $moved[] = $this->inReference($this->curveWith($exercise, $body, $setting, 1.0, self::BAND_LENGTH_SD_M, 1.0), $reference, $pattern->referencePoint, $body, $school)[0];
+        }
+        $longer = $body->withLengthsScaledBy(1 + self::LIMB_SD);
+        $moved[] = $this->inReference($this->curve($exercise, $longer, $setting), $reference, $pattern->referencePoint, $longer, $school)[0];
+        $heavier = $this->curveWith($exercise, $body, $setting, 1.0, 0.0, 1 + self::BODY_SHARE_SD);
+        $moved[] = $this->inReference($heavier, $reference, $pattern->referencePoint, $body, $school, bodyShare: 1 + self::BODY_SHARE_SD)[0];
+        $variance = 0.0;
+        foreach ($moved as $movedKg) {
+            $variance += ($movedKg - $kg) ** 2;
+        }
+
+        $referenceCurve = $this->referenceCurve($reference, $pattern->referencePoint, $body, $kg);
+
+        return new Equivalent(
+            kg: $kg,
+            sdKg: sqrt($variance),
+            ownKg: $ownKg,
+            pattern: $pattern->id,
+            referenceExercise: $reference->id,
+            unit: $pattern->unit,
+            curve: $curve,
+            referenceCurve: $referenceCurve,
+            shapeDifference: $curve->shapeDifferenceFrom($referenceCurve),
+        );
+    }
+
+    /**
+     * Returns the whole load in kilograms of a pattern's reference lift, body included, without its spread.
+     *
+     * The quick half of `equivalent()`, for finding the nearest of many settings.
+     *
+     * @throws InvalidQuantity As `equivalent()` does.
+     */
+    public function wholeKg(Exercise $exercise, Body $body, ResistanceCurve $curve, School $school, string $pattern): float
+    {
+        $pattern = $this->catalogue->pattern($pattern);
+        if ($pattern->referenceExercise === null) {
+            return Equivalent::UNMEASURED_WHOLE_KG;
+        }
+        [$kg, $ownKg] = $this->inReference($curve, $this->catalogue->exercise($pattern->referenceExercise), $pattern->referencePoint, $body, $school);
+
+        return $kg + $ownKg;
+    }
+
+    /** Returns the body's own part of a measured pattern's reference lift, kilograms; zero where nothing is measured. */
+    public function ownKg(string $pattern, Body $body): float
+    {
+        $pattern = $this->catalogue->pattern($pattern);
+        if ($pattern->referenceExercise === null) {
+            return 0.0;
+        }
+        [$meanPerKg, $meanOwn] = $this->referenceMeans($this->catalogue->exercise($pattern->referenceExercise), $pattern->referencePoint, $body);
+
+        return $meanOwn / $meanPerKg;
+    }
+
+    public function rig(Exercise $exercise, Body $body, Setting $setting): Rig
+    {
+        return $this->catalogue->figureOf($exercise)->riggedFor($body, $exercise->placementOf($setting));
+    }
+
+    public function motion(Exercise $exercise, Body $body, Placement $placement): Motion
+    {
+        $figure = $this->catalogue->figureOf($exercise);
+        $placement = $figure->movesWithStance ? $placement : $placement->withoutStance();
+        $key = "{$exercise->figureId}|{$exercise->effort->value}|{$exercise->workingLimbs->value}|{$body->key}|{$placement->key()}";
+
+        return $this->motions[$key] ??= new Motion(
+            rig: $figure->riggedFor($body, $placement),
+            body: $body,
+            coordinate: $exercise->effort,
+            limbs: $exercise->workingLimbs,
+        );
+    }
+
+    private function curveWith(Exercise $exercise, Body $body, Setting $setting, float $bandForce, float $bandLongerByM, float $bodyShare): ResistanceCurve
+    {
+        $name = $exercise->name;
+        $exercise = $this->catalogue->reckoned($exercise);
+        $motion = $this->motion($exercise, $body, $exercise->placementOf($setting));
+        $bodyPart = $motion->bodyResistance();
+        if ($bodyShare !== 1.0) {
+            $bodyPart = array_map(static fn (float $part): float => $part * $bodyShare, $bodyPart);
+        }
+        $resistance = $bodyPart;
+        if ($setting->massKg > 0) {
+            $point = $exercise->loadPointFor($setting->implement)
+                ?? throw InvalidQuantity::because('setting.implement', sprintf('A %s cannot load %s.', $setting->implement, $name));
+            // A single thing held in both hands of a two-handed lift counts half in each.
+            $kg = $point->isPerHand() && ! $setting->perHand && $setting->limbs !== 1 ? $setting->massKg / 2 : $setting->massKg;
+            foreach ($motion->resistancePerKg($point) as $i => $perKg) {
+                $resistance[$i] += $kg * $perKg;
+            }
+        }
+        $slack = 0.0;
+        $longestStretch = $longestLengthM = null;
+        if ($setting->band !== null) {
+            if (! in_array($setting->band->layout, $exercise->bandLayouts, true)) {
+                throw InvalidQuantity::because('setting.band.layout', sprintf('A band cannot be rigged "%s" for %s.', $setting->band->layout->value, $name));
+            }
+            $strand = $setting->band->strand(
+                restStanceM: 2 * $body->lengths['half_hip'],
+                shoulderWidthM: 2 * $body->lengths['half_shoulder'],
+                longerByM: $bandLongerByM,
+            );
+            $band = $motion->bandResistance($setting->band, $strand->withForceMultipliedBy($bandForce), $exercise->bandAttachment);
+            $slackSamples = 0;
+            foreach ($band['resistance'] as $i => $pull) {
+                $resistance[$i] += $pull;
+                $slackSamples += $band['lengths'][$i] <= $strand->restLengthM ? 1 : 0;
+            }
+            $slack = $slackSamples / count($resistance);
+            $longestLengthM = max(0.0, ...$band['lengths']);
+            $longestStretch = $longestLengthM / $strand->restLengthM;
+        }
+
+        $last = Motion::INTERVALS;
+        assert($resistance !== []);
+
+        return new ResistanceCurve(
+            us: $motion->us,
+            effort: $motion->effort,
+            resistance: $resistance,
+            bodyPart: $bodyPart,
+            unit: $exercise->effort->unit(),
+            shareOfBodyWeight: $exercise->effort->isReach()
+                ? $bodyPart[$last] * (1 + $motion->farShares[$last]) / $body->weightN()
+                : null,
+            slackFraction: $slack,
+            longestStretch: $longestStretch,
+            longestLengthM: $longestLengthM,
+            highestPointM: $motion->highestPointM(),
+        );
+    }
+
+    /**
+     * @return array{float, float} The mass that agrees, and what the body's own part amounts to, kilograms.
+     */
+    private function inReference(ResistanceCurve $curve, Exercise $reference, LoadPoint $point, Body $body, School $school, float $bodyShare = 1.0): array
+    {
+        [$meanPerKg, $meanOwn] = $this->referenceMeans($reference, $point, $body);
+        $ownKg = $meanOwn * $bodyShare / $meanPerKg;
+        if ($school === School::Mean) {
+            return [$curve->mean() / $meanPerKg - $ownKg, $ownKg];
+        }
+        $motion = $this->motion($reference, $body, $reference->placementOf(Setting::bodyWeight()));
+        $perKg = $motion->resistancePerKg($point);
+        $own = array_map(static fn (float $part): float => $part * $bodyShare, $motion->bodyResistance());
+        $last = Motion::INTERVALS;
+        $kg = match ($school) {
+            School::EndOfRange => ($curve->end() - $own[$last]) / $perKg[$last],
+            // The peak over the range of own + kg × perKg is the largest of straight lines in kg: invert each, take the least.
+            School::Peak => min(INF, ...array_map(
+                static fn (float $ownPart, float $slope): float => $slope > 1e-6 ? ($curve->peak() - $ownPart) / $slope : INF,
+                $own,
+                $perKg,
+            )),
+        };
+
+        return [$kg, $ownKg];
+    }
+
+    /** @return array{float, float} Mean resistance of a kilogram and of the body itself in a reference lift. */
+    private function referenceMeans(Exercise $reference, LoadPoint $point, Body $body): array
+    {
+        return $this->means["{$reference->id}|{$point->value}|{$body->key}"] ??= (function () use ($reference, $point, $body): array {
+            $motion = $this->motion($reference, $body, $reference->placementOf(Setting::bodyWeight()));
+
+            return [ResistanceCurve::meanOf($motion->resistancePerKg($point), $motion->effort), ResistanceCurve::meanOf($motion->bodyResistance(), $motion->effort)];
+        })();
+    }
+
+    private function referenceCurve(Exercise $reference, LoadPoint $point, Body $body, float $kg): ResistanceCurve
+    {
+        $motion = $this->motion($reference, $body, $reference->placementOf(Setting::bodyWeight()));
+        $own = $motion->bodyResistance();
+        $resistance = array_map(static fn (float $ownPart, float $perKg): float => $ownPart + $kg * $perKg, $own, $motion->resistancePerKg($point));
+        assert($resistance !== []);
+
+        return new ResistanceCurve(
+            us: $motion->us,
+            effort: $motion->effort,
+            resistance: $resistance,
+            bodyPart: $own,
+            unit: $reference->effort->unit(),
+            shareOfBodyWeight: null,
+            slackFraction: 0.0,
+            longestStretch: null,
+            longestLengthM: null,
+            highestPointM: $motion->highestPointM(),
+        );
+    }
+}

@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NimbleShelf\Core\Kit;
+
+use NimbleShelf\Core\Exception\InvalidQuantity;
+use NimbleShelf\Core\Mechanics\Band;
+use NimbleShelf\Core\Mechanics\Certainty;
+
+/** One thing on a client's shelf. */
+final readonly class Thing
+{
+    public const KINDS = [
+        'dumbbell', 'adjustable-dumbbell', 'kettlebell', 'tube', 'flat-band', 'long-loop', 'mini-loop', 'rucksack',
+        'object', 'pourable', 'chair', 'sofa', 'table', 'step', 'stool', 'pole', 'towel', 'mat', 'half-ball', 'wall',
+    ];
+
+    private const BANDS = ['tube', 'flat-band', 'long-loop', 'mini-loop'];
+
+    private const SUPPORTS = ['chair', 'sofa', 'table', 'step', 'stool', 'wall', 'pole'];
+
+    /**
+     * @param  list<array{massKg: float, count: int}>  $plates
+     * @param  SupportVerdict|null  $checked  What its last check came to; null where it was never checked.
+     * @param  float  $kgPerL  Of what a pourable vessel holds, as are the next two.
+     * @param  float  $massKg  Per piece; of a rucksack its own, of an adjustable dumbbell its handle.
+     */
+    private function __construct(
+        public string $id,
+        public string $kind,
+        public string $name,
+        public int $count,
+        public float $massKg,
+        public Certainty $certainty,
+        public float $maxKg,
+        public float $kgPerL,
+        public float $maxL,
+        public float $containerKg,
+        public string $grip,
+        public bool $sealed,
+        public bool $glass,
+        public ?Band $band,
+        public float $limitRatio,
+        public float $heightM,
+        public bool $castors,
+        public bool $folding,
+        public array $plates,
+        public ?string $outOfService,
+        public ?SupportVerdict $checked,
+    ) {
+    }
+
+    /**
+     * @param  array<string, mixed>  $data  A shelf entry of the outside shape: `{id, kind, count, mass_kg, …}`.
+     *
+     * @throws InvalidQuantity If its kind is unknown or a measure it needs is missing.
+     */
+    public static function fromArray(array $data): self
+    {
+        $kind = is_string($data['kind'] ?? null) ? $data['kind'] : '';
+        if (! in_array($kind, self::KINDS, true)) {
+            throw InvalidQuantity::because('shelf.kind', sprintf('shelf.kind must be one of %s; got "%s".', implode(', ', self::KINDS), $kind));
+        }
+        $number = static fn (string $key, float $default): float => is_numeric($data[$key] ?? null) ? (float) $data[$key] : $default;
+        $isBand = in_array($kind, self::BANDS, true);
+        $massKg = match ($kind) {
+            'rucksack' => $number('tare_kg', 0.8),
+            'adjustable-dumbbell' => $number('handle_kg', 0.0),
+            default => $number('mass_kg', 0.0),
+        };
+        if (in_array($kind, ['dumbbell', 'kettlebell', 'object', 'adjustable-dumbbell'], true) && ($massKg <= 0 || $massKg > 200)) {
+            throw InvalidQuantity::notBetween('shelf.mass_kg', $massKg, 0, 200, 'kg');
+        }
+        $limitRatio = $number('limit_ratio', Band::DEFAULT_LIMIT);
+        if ($limitRatio < 1.1 || $limitRatio > Band::HIGHEST_LIMIT) {
+            throw InvalidQuantity::notBetween('shelf.limit_ratio', $limitRatio, 1.1, Band::HIGHEST_LIMIT, 'times its rest length');
+        }
+        $plates = [];
+        foreach (is_array($data['plates'] ?? null) ? $data['plates'] : [] as $plate) {
+            if (is_array($plate) && is_numeric($plate['mass_kg'] ?? null) && is_numeric($plate['count'] ?? null)) {
+                $plates[] = ['massKg' => (float) $plate['mass_kg'], 'count' => (int) $plate['count']];
+            }
+        }
+        $source = is_string($data['source'] ?? null) ? $data['source'] : (is_string($data['certainty'] ?? null) ? $data['certainty'] : '');
+
+        return new self(
+            id: is_scalar($data['id'] ?? null) ? (string) $data['id'] : $kind,
+            kind: $kind,
+            name: is_string($data['name'] ?? null) ? $data['name'] : str_replace('-', ' ', $kind),
+            count: max(1, (int) $number('count', 1)),
+            massKg: $massKg,
+            certainty: Certainty::tryFrom($source) ?? ($isBand ? Certainty::Unknown : Certainty::Labelled),
+            maxKg: $kind === 'pourable' ? $number('container_kg', 0.0) + $number('density_kg_per_l', 1.0) * $number('max_l', 0.0) : $number('max_kg', 20.0),
+            kgPerL: $number('density_kg_per_l', 1.0),
+            maxL: $number('max_l', 0.0),
+            containerKg: $number('container_kg', 0.0),
+            grip: is_string($data['grip'] ?? null) ? $data['grip'] : ($kind === 'object' ? 'none' : 'handle'),
+            sealed: (bool) ($data['sealed'] ?? true),
+            glass: (bool) ($data['glass'] ?? false),
+            band: $isBand ? Band::of($number('rest_length_cm', 0.0) / 100, $number('a_n', 0.0), $number('b_n', 0.0)) : null,
+            limitRatio: $limitRatio,
+            heightM: $kind === 'wall' ? 0.0 : $number('height_cm', 0.0) / 100,
+            castors: (bool) ($data['castors'] ?? false),
+            folding: (bool) ($data['folding'] ?? false),
+            plates: $plates,
+            outOfService: is_string($data['out_of_service'] ?? null) ? $data['out_of_service'] : null,
+            checked: is_string($data['checked'] ?? null) ? SupportVerdict::tryFrom($data['checked']) : null,
+        );
+    }
+
+    public function isBand(): bool
+    {
+        return $this->band !== null;
+    }
+
+    public function isSupport(): bool
+    {
+        return in_array($this->kind, self::SUPPORTS, true);
+    }
+
+    /** Why nothing may lean on it, or null where it may. */
+    public function supportProblem(): ?string
+    {
+        return $this->makeProblem() ?? match (true) {
+            $this->checked === SupportVerdict::DoNot => "the {$this->name} was checked and does not hold",
+            $this->kind === 'pole' && $this->checked === null => "the {$this->name} has not been checked between its supports",
+            default => null,
+        };
+    }
+
+    /** Why the way it is made rules it out, whatever any sum says; null where sums decide. */
+    public function makeProblem(): ?string
+    {
+        return match (true) {
+            $this->castors => "the {$this->name} is on castors and can roll away",
+            $this->folding => "the {$this->name} folds and can collapse",
+            $this->glass => "the {$this->name} is glass",
+            default => null,
+        };
+    }
+
+    /**
+     * Every load one adjustable dumbbell can be built to, balanced on both ends, lightest first.
+     *
+     * Plates go on in pairs, one to each end; with two dumbbells the plates are shared out evenly.
+     *
+     * @return list<float> Kilograms, handle included.
+     */
+    public function reachableLoadsKg(): array
+    {
+        return array_column(PlateLoading::of($this)->builds, 'loadKg');
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NimbleShelf\Core\Matching;
+
+use NimbleShelf\Core\Kit\Home;
+use NimbleShelf\Core\Kit\Thing;
+
+/** Who trains, with what, and where: all that decides what can be done. */
+final readonly class Situation
+{
+    public Home $home;
+
+    /** @param  list<Thing>  $shelf */
+    public function __construct(public Client $client, public array $shelf = [], ?Home $home = null)
+    {
+        $this->home = $home ?? Home::of();
+    }
+
+    public function with(Thing ...$things): self
+    {
+        return new self($this->client, array_values([...$this->shelf, ...$things]), $this->home);
+    }
+
+    /** @param  list<string>  $ids  Of things that are not there. */
+    public function without(array $ids): self
+    {
+        $left = array_filter($this->shelf, static fn (Thing $thing): bool => ! in_array($thing->id, $ids, true));
+
+        return new self($this->client, array_values($left), $this->home);
+    }
+
+    /** The same with one more place to anchor a band. */
+    public function withAnchor(string $id, float $heightM): self
+    {
+        return new self($this->client, $this->shelf, $this->home->withAnchor($id, $heightM));
+    }
+}
