@@ -42,6 +42,18 @@ final readonly class PlateLoading
         return new self(array_values($builds));
     }
 
+    /** Place in `builds` of a load, to 10 g; null where it cannot be built. */
+    public function placeOf(float $loadKg): ?int
+    {
+        foreach ($this->builds as $place => $build) {
+            if (abs($build['loadKg'] - $loadKg) < 0.0101) {
+                return $place;
+            }
+        }
+
+        return null;
+    }
+
     /**
      * What to take off and put on at each end.
      *

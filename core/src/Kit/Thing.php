@@ -63,7 +63,7 @@ final readonly class Thing
             throw InvalidQuantity::because('shelf.kind', sprintf('shelf.kind must be one of %s; got "%s".', implode(', ', self::KINDS), $kind));
         }
         $number = static fn (string $key, float $default): float => is_numeric($data[$key] ?? null) ? (float) $data[$key] : $default;
-        $isBand = in_array($kind, self::BANDS, true);
+        $isBand = self::isBandKind($kind);
         $massKg = match ($kind) {
             'rucksack' => $number('tare_kg', 0.8),
             'adjustable-dumbbell' => $number('handle_kg', 0.0),
@@ -109,6 +109,16 @@ final readonly class Thing
         );
     }
 
+    public static function isBandKind(string $kind): bool
+    {
+        return in_array($kind, self::BANDS, true);
+    }
+
+    public static function isSupportKind(string $kind): bool
+    {
+        return in_array($kind, self::SUPPORTS, true);
+    }
+
     public function isBand(): bool
     {
         return $this->band !== null;
@@ -116,7 +126,7 @@ final readonly class Thing
 
     public function isSupport(): bool
     {
-        return in_array($this->kind, self::SUPPORTS, true);
+        return self::isSupportKind($this->kind);
     }
 
     /** Why nothing may lean on it, or null where it may. */

@@ -19,57 +19,59 @@ final readonly class ShorterSession
         'pulling' => ['horizontal-pull', 'vertical-pull', 'shoulder-extension'],
     ];
 
-    /** @param  array<int, int>  $sets  By exercise; 0 where it is left out. */
+    /** @param  array<string, int>  $sets  By thread; 0 where it is left out. */
     private function __construct(public array $sets, public float $secondsBefore, public float $seconds)
     {
     }
 
     /**
-     * @param  list<SessionTime>  $exercises  In the order of the session; earlier ones count for more.
-     * @param  float  $spentSeconds  Already used, or needed whatever happens: warm-up and cool-down.
+     * @param  SessionPlan  $plan  What is still to be done, earlier slots counting for more; every slot with a thread of its own.
+     * @param  bool  $slowOnFeet  True where getting down and up takes longer.
      *
      * @throws InvalidQuantity If the minutes are not between 5 and 180.
      */
-    public static function of(array $exercises, float $minutes, float $spentSeconds = 0.0): self
+    public static function of(SessionPlan $plan, float $minutes, bool $slowOnFeet = false): self
     {
         InvalidQuantity::unlessBetween('minutes', $minutes, 5, 180, 'min');
+        $slots = $plan->slots();
         $sets = [];
-        foreach ($exercises as $exercise) {
-            $sets[$exercise->id] = $exercise->sets;
+        foreach ($slots as $slot) {
+            $sets[$slot->thread] = $slot->assignment->sets;
         }
-        $time = static fn (array $sets): float => $spentSeconds + array_sum(array_map(static fn (SessionTime $exercise): float => $exercise->secondsFor($sets[$exercise->id]), $exercises));
-        $before = $time($sets);
-        $least = self::leastFirst($exercises);
+        $time = static fn (array $sets): float => Timeline::of($plan->withSets($sets), $slowOnFeet)->seconds();
+        $before = $now = $time($sets);
+        $least = self::leastFirst($slots);
         // Three sets become two, then what is small goes, then two sets become one, then the rest goes from the end.
         foreach ([[2, false], [0, true], [1, false], [0, false]] as [$downTo, $keepsWhole]) {
-            foreach ($least as $exercise) {
-                while ($time($sets) > 60 * $minutes && $sets[$exercise->id] > $downTo && ! ($downTo === 0 && self::mustStay($exercise, $exercises, $sets, $keepsWhole))) {
-                    $sets[$exercise->id] = $downTo === 0 ? 0 : $sets[$exercise->id] - 1;
+            foreach ($least as $slot) {
+                while ($now > 60 * $minutes && $sets[$slot->thread] > $downTo && ! ($downTo === 0 && self::mustStay($slot, $slots, $sets, $keepsWhole))) {
+                    $sets[$slot->thread] = $downTo === 0 ? 0 : $sets[$slot->thread] - 1;
+                    $now = $time($sets);
                 }
             }
         }
 
-        return new self($sets, $before, $time($sets));
+        return new self($sets, $before, $now);
     }
 
     /**
      * True where it is the only one left; or, of a session kept whole, the only one of legs, pushing or pulling.
      *
-     * @param  list<SessionTime>  $exercises
-     * @param  array<int, int>  $sets
+     * @param  list<Slot>  $slots
+     * @param  array<string, int>  $sets
      */
-    private static function mustStay(SessionTime $exercise, array $exercises, array $sets, bool $keepsWhole): bool
+    private static function mustStay(Slot $slot, array $slots, array $sets, bool $keepsWhole): bool
     {
-        $others = array_filter($exercises, static fn (SessionTime $other): bool => $other->id !== $exercise->id && $sets[$other->id] > 0);
-        $group = self::groupOf($exercise);
+        $others = array_filter($slots, static fn (Slot $other): bool => $other->thread !== $slot->thread && $sets[$other->thread] > 0);
+        $group = self::groupOf($slot);
 
-        return $others === [] || ($keepsWhole && $group !== null && array_filter($others, static fn (SessionTime $other): bool => self::groupOf($other) === $group) === []);
+        return $others === [] || ($keepsWhole && $group !== null && array_filter($others, static fn (Slot $other): bool => self::groupOf($other) === $group) === []);
     }
 
-    private static function groupOf(SessionTime $exercise): ?string
+    private static function groupOf(Slot $slot): ?string
     {
         foreach (self::GROUPS as $group => $patterns) {
-            if (in_array($exercise->pattern, $patterns, true)) {
+            if (in_array($slot->exercise->pattern, $patterns, true)) {
                 return $group;
             }
         }
@@ -78,16 +80,16 @@ final readonly class ShorterSession
     }
 
     /**
-     * @param  list<SessionTime>  $exercises
-     * @return list<SessionTime> Single-joint work from the end first, compound work from the end after it.
+     * @param  list<Slot>  $slots
+     * @return list<Slot> Single-joint work from the end first, compound work from the end after it.
      */
-    private static function leastFirst(array $exercises): array
+    private static function leastFirst(array $slots): array
     {
-        $last = array_reverse($exercises);
+        $last = array_reverse($slots);
 
         return [
-            ...array_filter($last, static fn (SessionTime $exercise): bool => ! $exercise->isCompound),
-            ...array_filter($last, static fn (SessionTime $exercise): bool => $exercise->isCompound),
+            ...array_filter($last, static fn (Slot $slot): bool => ! $slot->exercise->effort->isCompound()),
+            ...array_filter($last, static fn (Slot $slot): bool => $slot->exercise->effort->isCompound()),
         ];
     }
 }

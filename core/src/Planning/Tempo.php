@@ -37,6 +37,20 @@ final readonly class Tempo
         return new self($lower, $pause, $lift, $top);
     }
 
+    /**
+     * @param  array<array-key, mixed>  $data  `{lower, pause, lift, top}`; what is missing takes no time.
+     *
+     * @throws InvalidQuantity If a part is not a whole number of seconds in range.
+     */
+    public static function fromArray(array $data): self
+    {
+        $part = static fn (string $name): int => is_int($data[$name] ?? 0)
+            ? $data[$name] ?? 0
+            : throw InvalidQuantity::because("tempo.{$name}", "tempo.{$name} must be a whole number of seconds.");
+
+        return self::of($part('lower'), $part('pause'), $part('lift'), $part('top'));
+    }
+
     /** The same, lowered in so many seconds. */
     public function lowering(int $seconds): self
     {

@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NimbleShelf\Core\Planning;
+
+use NimbleShelf\Core\Exception\InvalidQuantity;
+use NimbleShelf\Core\Mechanics\Setting;
+
+/** What one slot asks for: an exercise in a setting, how many sets of how much, and what to leave in reserve. */
+final readonly class Assignment
+{
+    /**
+     * @param  string|null  $words  The setting by the names of this shelf; null where no rung was chosen.
+     * @param  Tempo|null  $tempo  Null for the exercise's usual one.
+     * @param  float|null  $rangeRatio  What the load comes to over the part of the range that is used; null for all of it.
+     * @param  string  $why  Why it stands here; empty where the plan wrote it.
+     */
+    private function __construct(
+        public string $exercise,
+        public Setting $setting,
+        public ?string $words,
+        public int $sets,
+        public Dose $dose,
+        public Sides $sides,
+        public int $reserve,
+        public int $restSeconds,
+        public ?Tempo $tempo,
+        public ?float $rangeRatio,
+        public string $why,
+    ) {
+    }
+
+    /**
+     * @param  int  $sets  1 to 20.
+     * @param  int  $reserve  0 to 10 repetitions.
+     * @param  int  $restSeconds  0 to 900.
+     *
+     * @throws InvalidQuantity If a number is out of range.
+     */
+    public static function of(
+        string $exercise,
+        Setting $setting,
+        int $sets,
+        Dose $dose,
+        int $reserve,
+        int $restSeconds,
+        Sides $sides = Sides::Both,
+        ?string $words = null,
+        ?Tempo $tempo = null,
+        ?float $rangeRatio = null,
+        string $why = '',
+    ): self {
+        InvalidQuantity::unlessBetween('sets', $sets, 1, 20, 'sets');
+        InvalidQuantity::unlessBetween('reserve', $reserve, 0, 10, 'repetitions');
+        InvalidQuantity::unlessBetween('rest_seconds', $restSeconds, 0, 900, 's');
+        InvalidQuantity::unlessBetween('range_ratio', $rangeRatio ?? 1.0, 0.1, 2.0, 'of the load');
+
+        return new self($exercise, $setting, $words, $sets, $dose, $sides, $reserve, $restSeconds, $tempo, $rangeRatio, $why);
+    }
+
+    /**
+     * Reads what `toArray()` writes.
+     *
+     * @param  array<array-key, mixed>  $data
+     *
+     * @throws InvalidQuantity If a value is missing or out of range, naming it.
+     */
+    public static function fromArray(array $data): self
+    {
+        $setting = $data['setting'] ?? [];
+        $dose = $data['dose'] ?? [];
+        $tempo = $data['tempo'] ?? null;
+        $ratio = $data['range_ratio'] ?? null;
+
+        return self::of(
+            exercise: is_string($data['exercise'] ?? null) ? $data['exercise'] : throw InvalidQuantity::because('exercise', 'exercise is missing.'),
+            setting: Setting::fromArray(is_array($setting) ? $setting : []),
+            sets: self::whole($data, 'sets'),
+            dose: Dose::fromArray(is_array($dose) ? $dose : []),
+            reserve: self::whole($data, 'reserve'),
+            restSeconds: self::whole($data, 'rest_seconds'),
+            sides: Sides::tryFrom(is_string($data['sides'] ?? null) ? $data['sides'] : '') ?? Sides::Both,
+            words: is_string($data['words'] ?? null) ? $data['words'] : null,
+            tempo: is_array($tempo) ? Tempo::fromArray($tempo) : null,
+            rangeRatio: is_int($ratio) || is_float($ratio) ? (float) $ratio : null,
+            why: is_string($data['why'] ?? null) ? $data['why'] : '',
+        );
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return array_filter([
+            'exercise' => $this->exercise,
+            'setting' => $this->setting->toArray(),
+            'words' => $this->words,
+            'sets' => $this->sets,
+            'dose' => $this->dose->toArray(),
+            'sides' => $this->sides->value,
+            'reserve' => $this->reserve,
+            'rest_seconds' => $this->restSeconds,
+            'tempo' => $this->tempo?->toArray(),
+            'range_ratio' => $this->rangeRatio,
+            'why' => $this->why === '' ? null : $this->why,
+        ], static fn (mixed $value): bool => $value !== null);
+    }
+
+    public function withSets(int $sets): self
+    {
+        return self::of($this->exercise, $this->setting, $sets, $this->dose, $this->reserve, $this->restSeconds, $this->sides, $this->words, $this->tempo, $this->rangeRatio, $this->why);
+    }
+
+    /** True where the same exercise is asked for in the same setting, however often. */
+    public function asksTheSameAs(self $other): bool
+    {
+        return $this->exercise === $other->exercise && $this->setting->sameAs($other->setting);
+    }
+
+    /** @param  array<array-key, mixed>  $data */
+    private static function whole(array $data, string $key): int
+    {
+        return is_int($data[$key] ?? null) ? $data[$key] : throw InvalidQuantity::because($key, "{$key} must be a whole number.");
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NimbleShelf\Core\Planning;
+
+/** In what shape the slots of a block are done. */
+enum BlockKind: string
+{
+    case Straight = 'straight';
+    case Superset = 'superset';
+    case Circuit = 'circuit';
+    case Intervals = 'intervals';
+    case Ladder = 'ladder';
+    case TwoPhase = 'two-phase';
+    case Layered = 'layered';
+    case Hold = 'hold';
+    case Section = 'section';
+    case WarmUp = 'warm-up';
+    case CoolDown = 'cool-down';
+    case Menu = 'menu';
+
+    /** @return array{int, int} Fewest and most slots. */
+    public function slots(): array
+    {
+        return match ($this) {
+            self::Superset => [2, 3],
+            self::Circuit => [4, 10],
+            self::Section => [2, 4],
+            self::Layered => [2, 6],
+            self::Menu => [2, 20],
+            default => [1, 20],
+        };
+    }
+
+    /** True where one set of each slot is done before the next set of any. */
+    public function goesRound(): bool
+    {
+        return match ($this) {
+            self::Superset, self::Circuit, self::Section, self::Intervals, self::Ladder, self::Layered => true,
+            default => false,
+        };
+    }
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Straight => 'straight sets',
+            self::Superset => 'superset',
+            self::Circuit => 'circuit',
+            self::Intervals => 'intervals',
+            self::Ladder => 'ladder',
+            self::TwoPhase => 'two-phase set',
+            self::Layered => 'layered set',
+            self::Hold => 'hold',
+            self::Section => 'section',
+            self::WarmUp => 'warm-up',
+            self::CoolDown => 'cool-down',
+            self::Menu => 'menu',
+        };
+    }
+}

@@ -1,0 +1,183 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NimbleShelf\Core\Planning;
+
+use NimbleShelf\Core\Exception\InvalidQuantity;
+
+/** How much one set asks for: repetitions, seconds, or as long as it stays clean. */
+final readonly class Dose
+{
+    /** A hold without a cap of its own is planned for this long, seconds; our estimate of a usual plank. */
+    private const USUAL_CLEAN_SECONDS = 45;
+
+    private const MOST_REPETITIONS = 300;
+
+    private const MOST_SECONDS = 1800;
+
+    /**
+     * @param  int|null  $fewest  Repetitions; null where seconds count.
+     * @param  int|null  $seconds  Null where repetitions count, or where there is no cap.
+     * @param  float  $factor  What one repetition counts for in time and count: 2 for "two curls to a lunge".
+     * @param  string  $means  What makes one repetition, where that needs saying.
+     */
+    private function __construct(
+        public ?int $fewest,
+        public ?int $most,
+        public ?int $seconds,
+        public bool $asLongAsClean,
+        public bool $perSide,
+        public float $factor,
+        public string $means,
+    ) {
+    }
+
+    /**
+     * @param  int  $fewest  1 to 300.
+     * @param  int|null  $most  Not below `fewest`; null for a plain number.
+     *
+     * @throws InvalidQuantity If a number is out of range or the range runs backwards.
+     */
+    public static function repetitions(int $fewest, ?int $most = null, bool $perSide = false, float $factor = 1.0, string $means = ''): self
+    {
+        InvalidQuantity::unlessBetween('dose.reps', $fewest, 1, self::MOST_REPETITIONS, 'repetitions');
+        InvalidQuantity::unlessBetween('dose.reps_most', $most ?? $fewest, $fewest, self::MOST_REPETITIONS, 'repetitions');
+        InvalidQuantity::unlessBetween('dose.factor', $factor, 0.5, 10, 'times');
+
+        return new self($fewest, $most ?? $fewest, null, false, $perSide, $factor, $means);
+    }
+
+    /**
+     * @param  int  $seconds  1 to 1800.
+     *
+     * @throws InvalidQuantity If it is out of range.
+     */
+    public static function seconds(int $seconds, bool $perSide = false): self
+    {
+        InvalidQuantity::unlessBetween('dose.seconds', $seconds, 1, self::MOST_SECONDS, 's');
+
+        return new self(null, null, $seconds, false, $perSide, 1.0, '');
+    }
+
+    /** @throws InvalidQuantity If the cap is not 1 to 1800 s. */
+    public static function asLongAsClean(?int $capSeconds = null, bool $perSide = false): self
+    {
+        InvalidQuantity::unlessBetween('dose.seconds', $capSeconds ?? 1, 1, self::MOST_SECONDS, 's');
+
+        return new self(null, null, $capSeconds, true, $perSide, 1.0, '');
+    }
+
+    /**
+     * Reads `{reps, reps_most?, factor?, means?} | {seconds} | {as_long_as_clean: true, seconds?}` with `per_side?`.
+     *
+     * @param  array<array-key, mixed>  $data
+     *
+     * @throws InvalidQuantity If it says both, neither, or a number out of range.
+     */
+    public static function fromArray(array $data): self
+    {
+        $reps = self::whole($data, 'reps');
+        $seconds = self::whole($data, 'seconds');
+        $clean = ($data['as_long_as_clean'] ?? false) === true;
+        $perSide = ($data['per_side'] ?? false) === true;
+        if ($reps !== null && ($seconds !== null || $clean)) {
+            throw InvalidQuantity::because('dose.reps', 'A dose is repetitions or seconds, not both.');
+        }
+        if ($reps !== null) {
+            $factor = $data['factor'] ?? 1.0;
+
+            return self::repetitions(
+                $reps,
+                self::whole($data, 'reps_most'),
+                $perSide,
+                is_int($factor) || is_float($factor) ? (float) $factor : 1.0,
+                is_string($data['means'] ?? null) ? $data['means'] : '',
+            );
+        }
+        if ($clean) {
+            return self::asLongAsClean($seconds, $perSide);
+        }
+        if ($seconds === null) {
+            throw InvalidQuantity::because('dose.reps', 'A dose needs reps, seconds, or as_long_as_clean.');
+        }
+
+        return self::seconds($seconds, $perSide);
+    }
+
+    /** @return array<string, mixed> What `fromArray()` reads; what has its usual value is left out. */
+    public function toArray(): array
+    {
+        return array_filter([
+            'reps' => $this->fewest,
+            'reps_most' => $this->most === $this->fewest ? null : $this->most,
+            'seconds' => $this->seconds,
+            'as_long_as_clean' => $this->asLongAsClean ? true : null,
+            'per_side' => $this->perSide ? true : null,
+            'factor' => $this->factor === 1.0 ? null : $this->factor,
+            'means' => $this->means === '' ? null : $this->means,
+        ], static fn (mixed $value): bool => $value !== null);
+    }
+
+    public function isTimed(): bool
+    {
+        return $this->fewest === null;
+    }
+
+    /** The number to aim at: most repetitions of a range, or seconds. */
+    public function count(): int
+    {
+        return $this->most ?? $this->seconds ?? self::USUAL_CLEAN_SECONDS;
+    }
+
+    /** The same movement counted to another number; a range becomes that number. */
+    public function to(int $count): self
+    {
+        return $this->isTimed()
+            ? new self(null, null, $count, $this->asLongAsClean, $this->perSide, 1.0, '')
+            : self::repetitions($count, null, $this->perSide, $this->factor, $this->means);
+    }
+
+    /** @return 'repetitions'|'seconds' */
+    public function unit(): string
+    {
+        return $this->isTimed() ? 'seconds' : 'repetitions';
+    }
+
+    /**
+     * Seconds of work for the count of one side, or of all where the sides go together.
+     *
+     * @param  float  $secondsEach  Of one repetition.
+     */
+    public function workSeconds(float $secondsEach): float
+    {
+        return $this->isTimed() ? (float) $this->count() : $this->count() * $this->factor * $secondsEach;
+    }
+
+    /** "10 repetitions per side", "40 s", "as long as clean, at most 60 s". */
+    public function inWords(): string
+    {
+        $count = match (true) {
+            $this->asLongAsClean => 'as long as clean'.($this->seconds === null ? '' : ", at most {$this->seconds} s"),
+            $this->isTimed() => "{$this->seconds} s",
+            $this->most !== $this->fewest => "{$this->fewest}–{$this->most} repetitions",
+            $this->fewest === 1 => '1 repetition',
+            default => "{$this->fewest} repetitions",
+        };
+
+        return $count.($this->perSide ? ' per side' : '').($this->means === '' ? '' : ", {$this->means}");
+    }
+
+    /** @param  array<array-key, mixed>  $data */
+    private static function whole(array $data, string $key): ?int
+    {
+        $value = $data[$key] ?? null;
+
+        return match (true) {
+            $value === null => null,
+            is_int($value) => $value,
+            is_float($value) && floor($value) === $value => (int) $value,
+            default => throw InvalidQuantity::because("dose.{$key}", "dose.{$key} must be a whole number."),
+        };
+    }
+}

@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NimbleShelf\Core\Planning\Internal;
+
+use NimbleShelf\Core\Kit\PlateLoading;
+use NimbleShelf\Core\Kit\Thing;
+use NimbleShelf\Core\Planning\Slot;
+use NimbleShelf\Core\Planning\ThingInUse;
+
+/**
+ * What it takes to go from one slot to the next: what is put down and picked up, and how long that lasts.
+ *
+ * @internal
+ */
+final readonly class ChangeOver
+{
+    /** Seconds of one plate on or off, a band rigged anew, a piece of fill, furniture moved; planning contract, section 3. */
+    private const PLATE_SECONDS = 6;
+
+    private const BAND_SECONDS = 15;
+
+    private const PIECE_SECONDS = 10;
+
+    private const FURNITURE_SECONDS = 15;
+
+    /** Standing to the floor or back, seconds, and for who is slow at it; planning contract, section 3. */
+    private const FLOOR_SECONDS = 8;
+
+    private const SLOW_FLOOR_SECONDS = 15;
+
+    /** One piece of a fill, kilograms: about a large bottle; our estimate until recipes say. */
+    private const PIECE_KG = 2.0;
+
+    /** Without its plates known, one comes off or goes on at each end; our estimate. */
+    private const PLATES_MOVED = 2;
+
+    private const ON_THE_FLOOR = ['floor-seated', 'hands-and-feet', 'kneeling', 'lying', 'prone', 'side-lying'];
+
+    /** Hands on something this high, metres, spare the way to the floor. */
+    private const OFF_THE_FLOOR_M = 0.40;
+
+    /**
+     * @param  list<ThingInUse>  $pickUp
+     * @param  list<ThingInUse>  $putDown
+     * @param  array<string, float>  $anew  Seconds to set a thing up anew, by its id; only of what was used another way before.
+     */
+    private function __construct(
+        public float $seconds,
+        public array $pickUp,
+        public array $putDown,
+        public array $anew,
+        public bool $changesPosition,
+        public bool $toTheFloor,
+    ) {
+    }
+
+    /**
+     * @param  list<ThingInUse>  $inHand
+     * @param  array<string, ThingInUse>  $lastUse  How each thing was last set up, by its id.
+     */
+    public static function to(Slot $next, ?Slot $before, array $inHand, array $lastUse, bool $isOnFloor, bool $slowOnFeet): self
+    {
+        $wanted = ThingInUse::allOf($next);
+        $anew = [];
+        foreach ($wanted as $use) {
+            $last = $lastUse[$use->id] ?? null;
+            if ($last !== null && $last->setUp !== $use->setUp) {
+                $anew[$use->id] = self::secondsToSetAnew($use, $last, $next);
+            }
+        }
+        $isSame = $before !== null && $before->thread === $next->thread && $before->exercise->id === $next->exercise->id;
+        $toTheFloor = self::isOnFloor($next);
+        $changesPosition = $toTheFloor !== $isOnFloor;
+        $seconds = ($isSame ? 0.0 : (float) $next->exercise->setUpSeconds) + array_sum($anew);
+        if ($changesPosition) {
+            $seconds += $slowOnFeet ? self::SLOW_FLOOR_SECONDS : self::FLOOR_SECONDS;
+        }
+
+        return new self(
+            seconds: $seconds,
+            pickUp: self::beyond($wanted, $inHand),
+            putDown: self::beyond($inHand, $wanted),
+            anew: $anew,
+            changesPosition: $changesPosition,
+            toTheFloor: $toTheFloor,
+        );
+    }
+
+    public function isNothing(): bool
+    {
+        return $this->seconds <= 0.0 && $this->pickUp === [] && $this->putDown === [];
+    }
+
+    /** "Put down the red tube; pick up the 8 kg dumbbell; down to the floor." */
+    public function inWords(Slot $next): string
+    {
+        $names = static fn (array $uses): string => implode(' and the ', array_map(static fn (ThingInUse $use): string => $use->name, $uses));
+        $said = array_values(array_filter([
+            $this->putDown === [] ? '' : "put down the {$names($this->putDown)}",
+            $this->pickUp === [] ? '' : "take the {$names($this->pickUp)}",
+            $this->anew === [] ? '' : 'set up anew',
+            ! $this->changesPosition ? '' : ($this->toTheFloor ? 'down to the floor' : 'up from the floor'),
+        ], static fn (string $part): bool => $part !== ''));
+
+        return $said === [] ? "Make ready for {$next->exercise->name}" : ucfirst(implode('; ', $said));
+    }
+
+    public static function isOnFloor(Slot $slot): bool
+    {
+        return in_array($slot->exercise->position, self::ON_THE_FLOOR, true) && $slot->assignment->setting->supportHeightM < self::OFF_THE_FLOOR_M;
+    }
+
+    private static function secondsToSetAnew(ThingInUse $use, ThingInUse $last, Slot $next): float
+    {
+        return match (true) {
+            Thing::isBandKind($use->kind) => self::BAND_SECONDS,
+            Thing::isSupportKind($use->kind) => $use->kind === 'wall' ? 0.0 : self::FURNITURE_SECONDS,
+            $use->kind === 'adjustable-dumbbell' => self::PLATE_SECONDS * self::platesMoved($use, $last, $next),
+            default => self::PIECE_SECONDS * max(1.0, ceil(abs($use->massKg - $last->massKg) / self::PIECE_KG)),
+        };
+    }
+
+    private static function platesMoved(ThingInUse $use, ThingInUse $last, Slot $next): int
+    {
+        $setting = $next->assignment->setting;
+        $dumbbells = $setting->perHand && $setting->limbs !== 1 ? 2 : 1;
+        if ($use->thing === null) {
+            return $dumbbells * self::PLATES_MOVED;
+        }
+        $loading = PlateLoading::of($use->thing);
+        [$from, $to] = [$loading->placeOf($last->massKg), $loading->placeOf($use->massKg)];
+        if ($from === null || $to === null) {
+            return $dumbbells * self::PLATES_MOVED;
+        }
+        ['off' => $off, 'on' => $on] = $loading->change($from, $to);
+
+        return 2 * $dumbbells * (int) (array_sum(array_column($off, 'count')) + array_sum(array_column($on, 'count')));
+    }
+
+    /**
+     * @param  list<ThingInUse>  $these
+     * @param  list<ThingInUse>  $those
+     * @return list<ThingInUse> What is among these and not among those.
+     */
+    private static function beyond(array $these, array $those): array
+    {
+        $ids = array_map(static fn (ThingInUse $use): string => $use->id, $those);
+
+        return array_values(array_filter($these, static fn (ThingInUse $use): bool => ! in_array($use->id, $ids, true)));
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NimbleShelf\Core\Planning;
+
+use NimbleShelf\Core\Catalogue\Exercise;
+use NimbleShelf\Core\Kit\Thing;
+
+/** One place for one exercise in a session. */
+final readonly class Slot
+{
+    /**
+     * @param  string  $thread  Names the slot through the weeks.
+     * @param  list<Thing>  $things  Of the shelf that it uses; empty where none is known.
+     */
+    public function __construct(public string $thread, public Exercise $exercise, public Assignment $assignment, public array $things = [])
+    {
+    }
+
+    public function withSets(int $sets): self
+    {
+        return new self($this->thread, $this->exercise, $this->assignment->withSets($sets), $this->things);
+    }
+
+    /** Seconds one repetition takes at the tempo that is asked for. */
+    public function secondsEach(): float
+    {
+        return (float) ($this->assignment->tempo?->secondsPerRepetition() ?? $this->exercise->secondsPerRepetition());
+    }
+}

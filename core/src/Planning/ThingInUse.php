@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NimbleShelf\Core\Planning;
+
+use NimbleShelf\Core\Kit\Thing;
+
+/** A thing, and how one slot has it set up. */
+final readonly class ThingInUse
+{
+    /**
+     * @param  string  $setUp  The same for the same load, rig, fill or place.
+     * @param  float  $massKg  What it is loaded to; 0 where it is not loaded.
+     */
+    private function __construct(public string $id, public string $name, public string $kind, public string $setUp, public float $massKg, public ?Thing $thing)
+    {
+    }
+
+    /** @return list<self> What a slot uses; where no thing of a shelf is known, what its setting names. */
+    public static function allOf(Slot $slot): array
+    {
+        if ($slot->things !== []) {
+            return array_map(static fn (Thing $thing): self => self::of($thing, $slot), $slot->things);
+        }
+        $setting = $slot->assignment->setting;
+        if ($setting->implement === 'body-weight') {
+            return [];
+        }
+        $kind = str_replace('-', ' ', $setting->implement);
+        $isPlain = $setting->massKg > 0 && ! in_array($setting->implement, ['rucksack', 'adjustable-dumbbell'], true);
+        $name = $isPlain ? sprintf('%s kg %s', self::plain($setting->massKg), $kind) : $kind;
+
+        return [new self($name, $name, $setting->implement, self::setUpOf($setting->implement, $slot), $setting->massKg, null)];
+    }
+
+    private static function of(Thing $thing, Slot $slot): self
+    {
+        return new self($thing->id, $thing->name, $thing->kind, self::setUpOf($thing->kind, $slot), $slot->assignment->setting->massKg, $thing);
+    }
+
+    private static function setUpOf(string $kind, Slot $slot): string
+    {
+        $setting = $slot->assignment->setting;
+
+        return match (true) {
+            Thing::isSupportKind($kind) => sprintf('%s/%.2f/%.2f', $slot->exercise->support->under ?? '', $setting->supportHeightM, $setting->footHeightM),
+            Thing::isBandKind($kind) => md5(serialize($setting->toArray()['band'] ?? null)),
+            in_array($kind, ['adjustable-dumbbell', 'rucksack', 'pourable'], true) => sprintf('%.2f kg', $setting->massKg),
+            default => '',
+        };
+    }
+
+    private static function plain(float $kg): string
+    {
+        return rtrim(rtrim(number_format($kg, 2, '.', ''), '0'), '.');
+    }
+}
