@@ -7,6 +7,7 @@ use App\Http\Controllers\BodyMeasureController;
 use App\Http\Controllers\CatalogueController;
 use App\Http\Controllers\ClientController;
 use App\Http\Controllers\ExerciseVariantController;
+use App\Http\Controllers\FloorEventController;
 use App\Http\Controllers\HealthController;
 use App\Http\Controllers\HomeController;
 use App\Http\Controllers\HouseholdMassController;
@@ -20,8 +21,6 @@ use App\Http\Controllers\ReplanController;
 use App\Http\Controllers\RestoreShelfItemController;
 use App\Http\Controllers\RoundController;
 use App\Http\Controllers\SessionController;
-use App\Http\Controllers\SessionStateController;
-use App\Http\Controllers\SetLogController;
 use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\ShelfItemController;
 use App\Http\Controllers\ShelfToolController;
@@ -81,7 +80,6 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::get('clients/{client}/ledger', LedgerController::class)->can('view', 'client');
 
     Route::get('sessions/{session}', [SessionController::class, 'show'])->can('view', 'session');
-    Route::put('sessions/{session}/state', SessionStateController::class)->can('update', 'session');
 
     Route::post('sessions/{session}/replans', [ReplanController::class, 'show'])->can('view', 'session');
     Route::put('sessions/{session}/replans', [ReplanController::class, 'store'])->can('update', 'session');
@@ -93,6 +91,6 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::put('items/{item}/swaps/live', [LiveSwapController::class, 'store'])->can('update', 'item');
     Route::delete('items/{item}/swaps', [ItemSwapController::class, 'destroy'])->can('update', 'item');
 
-    Route::post('items/{item}/sets', [SetLogController::class, 'store'])->can('update', 'item');
-    Route::delete('sets/{set}', [SetLogController::class, 'destroy'])->can('delete', 'set');
+    // Each event names its client; KeepEvents refuses those of others.
+    Route::post('floor-events', [FloorEventController::class, 'store']);
 });

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Enums;
 
-/** How long a swap made at the desk holds. */
+/** How long a change holds. */
 enum SwapScope: string
 {
     case Set = 'set';

@@ -8,12 +8,14 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use NimbleShelf\Core\Planning\BlockKind;
 
 /**
- * Exercises of a session that belong together.
+ * Exercises of a day's session that belong together.
  *
  * @property int $id
- * @property string $kind
+ * @property BlockKind $kind
+ * @property array<string, mixed> $rule As `BlockRule` reads it.
  * @property string $name
  * @property int $position
  * @property-read TrainingSession $session
@@ -21,7 +23,11 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Block extends Model
 {
-    protected $fillable = ['kind', 'name', 'position'];
+    protected $fillable = ['kind', 'rule', 'name', 'position'];
+
+    protected $attributes = ['rule' => '{}'];
+
+    protected $casts = ['kind' => BlockKind::class, 'rule' => 'array', 'position' => 'integer'];
 
     /** @return BelongsTo<TrainingSession, $this> */
     public function session(): BelongsTo

@@ -8,7 +8,6 @@ use Illuminate\Database\Eloquent\Casts\AsEnumCollection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use Illuminate\Database\Eloquent\Relations\HasManyThrough;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
@@ -100,22 +99,29 @@ final class Client extends Model
         return $this->hasMany(Programme::class);
     }
 
-    /** @return HasManyThrough<TrainingSession, Programme, $this> */
-    public function trainingSessions(): HasManyThrough
+    /** @return HasMany<TrainingSession, $this> */
+    public function trainingSessions(): HasMany
     {
-        return $this->hasManyThrough(TrainingSession::class, Programme::class);
+        return $this->hasMany(TrainingSession::class);
     }
 
-    /** @return HasMany<SetLog, $this> */
+    /**
+     * Sets that stand; what was taken back is kept apart.
+     *
+     * @return HasMany<SetLog, $this>
+     */
     public function setLogs(): HasMany
     {
-        return $this->hasMany(SetLog::class);
+        $standing = $this->hasMany(SetLog::class);
+        $standing->whereNull('voided_at');
+
+        return $standing;
     }
 
-    /** @return HasMany<Swap, $this> */
-    public function swaps(): HasMany
+    /** @return HasMany<Change, $this> */
+    public function madeChanges(): HasMany
     {
-        $newestFirst = $this->hasMany(Swap::class);
+        $newestFirst = $this->hasMany(Change::class);
         $newestFirst->orderByDesc('id');
 
         return $newestFirst;

@@ -4,42 +4,46 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Casts\AsSetting;
+use App\Casts\AsAssignment;
+use App\Enums\FloorEventKind;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use NimbleShelf\Core\Matching\Prescription;
-use NimbleShelf\Core\Mechanics\Setting;
+use NimbleShelf\Core\Planning\Assignment;
+use NimbleShelf\Core\Planning\Sides;
+use NimbleShelf\Core\Planning\Standing;
 
 /**
- * One prescribed exercise of a block.
+ * One exercise of a day's session: what was prescribed, and what is done instead as the changes stand.
  *
  * @property int $id
+ * @property int|null $slot_id
+ * @property string $thread
  * @property int $position
- * @property string $exercise
- * @property Setting $setting
- * @property string|null $words The setting in words, where a rung of the shelf was chosen.
- * @property int $sets
- * @property int $reps Repetitions, or seconds of a hold.
- * @property int $reserve
- * @property int $rest_seconds
- * @property array{exercise: string, setting: array<string, mixed>, words: string|null, reps: int, reserve: int, rest_seconds?: int, why: string}|null $written What stood here before a swap.
- * @property array{lower: int, pause: int, lift: int, top: int}|null $tempo Null for the exercise's usual one.
- * @property float|null $range_ratio What the load comes to over the part of the range that is used; null for the whole.
+ * @property Assignment $prescribed Never changed.
+ * @property Assignment $chosen With the changes in force for every set.
  * @property string|null $left_out Why it is left out; null where it is done.
- * @property bool $one_set True where the swap is for one set and goes when it is logged.
  * @property-read Block $block
- * @property-read Collection<int, SetLog> $setLogs
+ * @property-read Slot|null $slot
+ * @property-read Collection<int, SetLog> $setLogs Those that stand.
+ * @property-read Collection<int, Change> $madeChanges
  */
 final class Item extends Model
 {
-    protected $fillable = ['position', 'exercise', 'setting', 'words', 'sets', 'reps', 'reserve', 'rest_seconds', 'written', 'tempo', 'range_ratio', 'left_out', 'one_set'];
+    protected $fillable = ['slot_id', 'thread', 'position', 'prescribed', 'chosen', 'left_out'];
 
-    /** @return array<string, string> */
-    protected function casts(): array
+    protected $casts = ['prescribed' => AsAssignment::class, 'chosen' => AsAssignment::class, 'position' => 'integer'];
+
+    protected static function booted(): void
     {
-        return ['setting' => AsSetting::class, 'written' => 'array', 'tempo' => 'array', 'range_ratio' => 'float', 'one_set' => 'boolean', 'sets' => 'integer', 'reps' => 'integer', 'reserve' => 'integer', 'rest_seconds' => 'integer'];
+        // Nothing is changed before it stands.
+        self::creating(static function (self $item): void {
+            if (! isset($item->getAttributes()['chosen'])) {
+                $item->setAttribute('chosen', $item->prescribed);
+            }
+        });
     }
 
     /** @return BelongsTo<Block, $this> */
@@ -48,40 +52,98 @@ final class Item extends Model
         return $this->belongsTo(Block::class);
     }
 
+    /** @return BelongsTo<Slot, $this> */
+    public function slot(): BelongsTo
+    {
+        return $this->belongsTo(Slot::class);
+    }
+
     /** @return HasMany<SetLog, $this> */
     public function setLogs(): HasMany
     {
         $inOrder = $this->hasMany(SetLog::class);
-        $inOrder->orderBy('set_number')->orderBy('id');
+        $inOrder->whereNull('voided_at')->orderBy('set_number')->orderBy('id');
 
         return $inOrder;
     }
 
-    public function newestSwap(): ?Swap
+    /** @return HasMany<Change, $this> */
+    public function madeChanges(): HasMany
     {
-        /** @var Swap|null $newest */
-        $newest = Swap::query()->where('item_id', $this->id)->whereNull('undone_at')->orderByDesc('id')->first();
+        $inOrder = $this->hasMany(Change::class);
+        $inOrder->orderBy('id');
 
-        return $newest;
+        return $inOrder;
+    }
+
+    /** Keeps what it comes to with the changes in force. */
+    public function settle(): void
+    {
+        $this->unsetRelation('madeChanges');
+        $standing = Standing::after($this->prescribed, Change::inForce($this->madeChanges));
+        $this->update(['chosen' => $standing->assignment, 'left_out' => $standing->leftOut]);
+    }
+
+    /** What it asks for in one set; a change made for that set counts. */
+    public function standingAt(int $set): Standing
+    {
+        return Standing::after($this->prescribed, Change::inForce($this->madeChanges), $set);
+    }
+
+    /** What is done next, a change for the next set included. */
+    public function now(): Assignment
+    {
+        return $this->standingAt($this->nextSet())->assignment;
+    }
+
+    public function isSwapped(): bool
+    {
+        return $this->standingAt($this->nextSet())->isSwapped;
+    }
+
+    /** The first set that is neither through nor skipped; one more than there are where all are. */
+    public function nextSet(): int
+    {
+        $skipped = $this->skipped();
+        for ($set = 1; $set <= $this->chosen->sets; $set++) {
+            $sides = [...$this->setLogs->where('set_number', $set)->map(static fn (SetLog $log): ?string => $log->side)->all(), ...($skipped[$set] ?? [])];
+            $isThrough = in_array(null, $sides, true) || count(array_unique($sides)) >= ($this->standingAt($set)->assignment->sides === Sides::Each ? 2 : 1);
+            if ($sides === [] || ! $isThrough) {
+                return $set;
+            }
+        }
+
+        return $this->chosen->sets + 1;
     }
 
     public function client(): Client
     {
-        return $this->block->session->programme->client;
+        return $this->block->session->client;
     }
 
-    /** What the programme wrote, whether or not it has been swapped since. */
+    /** What was prescribed, whether or not it has been swapped since, in the sets there are now. */
     public function prescription(): Prescription
     {
-        $written = $this->written;
-
         return Prescription::of(
-            exercise: $written['exercise'] ?? $this->exercise,
-            setting: $written === null ? $this->setting : Setting::fromArray($written['setting']),
-            sets: $this->sets,
-            reps: $written['reps'] ?? $this->reps,
-            reserve: $written['reserve'] ?? $this->reserve,
+            exercise: $this->prescribed->exercise,
+            setting: $this->prescribed->setting,
+            sets: min(10, $this->chosen->sets),
+            reps: $this->prescribed->dose->count(),
+            reserve: $this->prescribed->reserve,
             goal: $this->client()->goal,
         );
+    }
+
+    /** @return array<int, list<string|null>> Sides skipped, by set. */
+    private function skipped(): array
+    {
+        $skipped = [];
+        foreach (FloorEvent::inForce($this->block->session->events) as $event) {
+            if ($event->kind === FloorEventKind::Skipped && $event->item_id === $this->id) {
+                $skipped[(int) ($event->said['setNumber'] ?? 0)][] = $event->said['side'] ?? null;
+            }
+        }
+
+        return $skipped;
     }
 }

@@ -4,26 +4,50 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Enums\ProgrammeState;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
+use NimbleShelf\Core\Planning\Goal;
 
 /**
- * What a client trains over some weeks.
+ * What a client is to train over some weeks; without a client, a template.
  *
  * @property int $id
- * @property int $client_id
+ * @property int $user_id
+ * @property int|null $client_id
  * @property string $name
+ * @property Goal $goal
+ * @property ProgrammeState $state
  * @property Carbon $starts_on
- * @property int $weeks
- * @property-read Client $client
+ * @property list<array{weekday: int, time: string, minutes: int}> $days
+ * @property array<string, mixed> $style Order school and structures liked.
+ * @property-read Client|null $client
+ * @property-read Collection<int, Week> $weeks
  */
 final class Programme extends Model
 {
-    protected $fillable = ['name', 'starts_on', 'weeks'];
+    protected $fillable = ['user_id', 'name', 'goal', 'state', 'starts_on', 'days', 'style'];
 
-    protected $casts = ['starts_on' => 'date', 'weeks' => 'integer'];
+    protected $attributes = ['days' => '[]', 'style' => '{}', 'state' => 'draft'];
+
+    protected $casts = ['starts_on' => 'date', 'days' => 'array', 'style' => 'array', 'state' => ProgrammeState::class, 'goal' => Goal::class];
+
+    protected static function booted(): void
+    {
+        // It belongs to the client's trainer and, unless it says otherwise, aims at what the client does.
+        self::creating(static function (self $programme): void {
+            $client = $programme->client;
+            if ($client !== null) {
+                $programme->setAttribute('user_id', $client->user_id);
+                if (! isset($programme->getAttributes()['goal'])) {
+                    $programme->setAttribute('goal', $client->goal);
+                }
+            }
+        });
+    }
 
     /** @return BelongsTo<Client, $this> */
     public function client(): BelongsTo
@@ -31,7 +55,20 @@ final class Programme extends Model
         return $this->belongsTo(Client::class);
     }
 
-    /** @return HasMany<TrainingSession, $this> */
+    /** @return HasMany<Week, $this> */
+    public function weeks(): HasMany
+    {
+        $inOrder = $this->hasMany(Week::class);
+        $inOrder->orderBy('number');
+
+        return $inOrder;
+    }
+
+    /**
+     * The days that were made from it.
+     *
+     * @return HasMany<TrainingSession, $this>
+     */
     public function sessions(): HasMany
     {
         return $this->hasMany(TrainingSession::class);

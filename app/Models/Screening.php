@@ -17,6 +17,7 @@ use Illuminate\Support\Carbon;
  * @property array<string, bool> $answers By question.
  * @property array{systolic: int, diastolic: int}|null $pressure Millimetres of mercury.
  * @property string $note
+ * @property Carbon|null $created_at
  * @property-read Client $client
  */
 final class Screening extends Model

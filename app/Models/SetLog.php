@@ -4,23 +4,28 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\AsMoment;
 use App\Casts\AsSetting;
+use App\Casts\AsTempo;
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use Illuminate\Support\Carbon;
 use NimbleShelf\Core\Mechanics\Setting;
+use NimbleShelf\Core\Planning\Tempo;
 
 /**
  * One set as it was done.
  *
  * @property int $id
  * @property string $key Made by the screen, so that a set sent twice is kept once.
- * @property int $item_id
  * @property int $client_id
+ * @property int|null $training_session_id
+ * @property int|null $item_id
  * @property string $exercise
  * @property Setting $setting
  * @property string $words
- * @property array{lower: int, pause: int, lift: int, top: int}|null $tempo Null for the usual one.
+ * @property Tempo|null $tempo Null for the usual one.
+ * @property float|null $range_ratio Null where the whole range was used.
  * @property int $set_number
  * @property string|null $side
  * @property int $reps
@@ -30,19 +35,27 @@ use NimbleShelf\Core\Mechanics\Setting;
  * @property string $pattern
  * @property float $whole_kg Whole load in kilograms of the pattern's reference lift, body included.
  * @property float $sd_kg
- * @property Carbon $logged_at
+ * @property float $own_kg What the body itself added in the reference lift, that day.
+ * @property string $load_words The load as it was shown.
+ * @property float $body_mass_kg Of that day.
+ * @property CarbonImmutable $logged_at By the device's clock, in its zone.
+ * @property string $zone
+ * @property CarbonImmutable|null $voided_at Taken back; the row stays.
  * @property-read Client $client
- * @property-read Item $item
+ * @property-read Item|null $item
  */
 final class SetLog extends Model
 {
-    protected $fillable = ['key', 'client_id', 'exercise', 'setting', 'words', 'tempo', 'set_number', 'side', 'reps', 'reserve', 'pain', 'pain_note', 'pattern', 'whole_kg', 'sd_kg', 'logged_at'];
+    protected $fillable = [
+        'key', 'client_id', 'training_session_id', 'item_id', 'exercise', 'setting', 'words', 'tempo', 'range_ratio', 'set_number', 'side', 'reps',
+        'reserve', 'pain', 'pain_note', 'pattern', 'whole_kg', 'sd_kg', 'own_kg', 'load_words', 'body_mass_kg', 'zone', 'logged_at', 'voided_at',
+    ];
 
-    /** @return array<string, string> */
-    protected function casts(): array
-    {
-        return ['setting' => AsSetting::class, 'tempo' => 'array', 'reps' => 'integer', 'set_number' => 'integer', 'reserve' => 'float', 'pain' => 'boolean', 'whole_kg' => 'float', 'sd_kg' => 'float', 'logged_at' => 'datetime'];
-    }
+    protected $casts = [
+        'setting' => AsSetting::class, 'tempo' => AsTempo::class, 'reps' => 'integer', 'set_number' => 'integer', 'reserve' => 'float', 'pain' => 'boolean',
+        'whole_kg' => 'float', 'sd_kg' => 'float', 'own_kg' => 'float', 'body_mass_kg' => 'float', 'range_ratio' => 'float',
+        'logged_at' => AsMoment::class, 'voided_at' => AsMoment::class,
+    ];
 
     /** @return BelongsTo<Client, $this> */
     public function client(): BelongsTo

@@ -4,37 +4,67 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\AsMoment;
 use App\Enums\SessionState;
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use Illuminate\Support\Carbon;
 
 /**
- * One session of a programme, which is one visit of the Round.
+ * What is done on a day, which is one visit of the Round: made from a planned session, or standing alone.
  *
  * @property int $id
- * @property int $programme_id
+ * @property int $client_id
+ * @property int|null $programme_id
+ * @property int|null $planned_session_id
  * @property string $name
- * @property Carbon $starts_at
+ * @property CarbonImmutable $starts_at In its own zone.
+ * @property string $zone The trainer's when it was made: "Europe/Berlin".
  * @property int $minutes
- * @property Carbon|null $started_at
- * @property Carbon|null $ended_at
- * @property-read Programme $programme
+ * @property CarbonImmutable|null $started_at
+ * @property CarbonImmutable|null $ended_at
+ * @property-read Client $client
+ * @property-read Programme|null $programme
+ * @property-read PlannedSession|null $plannedSession
  * @property-read Collection<int, Block> $blocks
+ * @property-read Collection<int, FloorEvent> $events
  */
 final class TrainingSession extends Model
 {
-    protected $fillable = ['name', 'starts_at', 'minutes', 'started_at', 'ended_at'];
+    protected $fillable = ['client_id', 'programme_id', 'planned_session_id', 'name', 'zone', 'starts_at', 'minutes', 'started_at', 'ended_at'];
 
-    protected $casts = ['starts_at' => 'datetime', 'started_at' => 'datetime', 'ended_at' => 'datetime', 'minutes' => 'integer'];
+    protected $attributes = ['zone' => 'UTC'];
+
+    protected $casts = ['starts_at' => AsMoment::class, 'started_at' => AsMoment::class, 'ended_at' => AsMoment::class, 'minutes' => 'integer'];
+
+    protected static function booted(): void
+    {
+        self::creating(static function (self $session): void {
+            if ($session->programme?->client_id !== null && ! isset($session->getAttributes()['client_id'])) {
+                $session->setAttribute('client_id', $session->programme->client_id);
+            }
+        });
+    }
+
+    /** @return BelongsTo<Client, $this> */
+    public function client(): BelongsTo
+    {
+        return $this->belongsTo(Client::class);
+    }
 
     /** @return BelongsTo<Programme, $this> */
     public function programme(): BelongsTo
     {
         return $this->belongsTo(Programme::class);
+    }
+
+    /** @return BelongsTo<PlannedSession, $this> */
+    public function plannedSession(): BelongsTo
+    {
+        return $this->belongsTo(PlannedSession::class);
     }
 
     /** @return HasMany<Block, $this> */
@@ -46,10 +76,25 @@ final class TrainingSession extends Model
         return $inOrder;
     }
 
+    /** @return HasMany<FloorEvent, $this> */
+    public function events(): HasMany
+    {
+        $inOrder = $this->hasMany(FloorEvent::class);
+        $inOrder->orderBy('at')->orderBy('id');
+
+        return $inOrder;
+    }
+
+    /** @return list<Item> In the order of the session. */
+    public function items(): array
+    {
+        return array_values($this->blocks->flatMap(static fn (Block $block): Collection => $block->items)->all());
+    }
+
     /** @return Builder<self> */
     public static function ofTrainer(User $trainer): Builder
     {
-        return self::query()->whereHas('programme.client', fn (Builder $clients) => $clients->where('user_id', $trainer->id));
+        return self::query()->whereHas('client', fn (Builder $clients) => $clients->where('user_id', $trainer->id));
     }
 
     public function state(): SessionState

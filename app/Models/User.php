@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Carbon\CarbonImmutable;
+use DateTimeZone;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
@@ -31,6 +33,25 @@ final class User extends Authenticatable
     protected $hidden = ['password', 'remember_token'];
 
     protected $casts = ['password' => 'hashed', 'settings' => 'array'];
+
+    /** Where the trainer's days begin and end: "Europe/Berlin"; universal time until it is chosen. */
+    public function zone(): string
+    {
+        $zone = ($this->settings ?? [])['zone'] ?? null;
+
+        return is_string($zone) && in_array($zone, DateTimeZone::listIdentifiers(), true) ? $zone : 'UTC';
+    }
+
+    public function now(): CarbonImmutable
+    {
+        return CarbonImmutable::now($this->zone());
+    }
+
+    /** The day it is for the trainer, as dates are kept. */
+    public function today(): CarbonImmutable
+    {
+        return CarbonImmutable::parse($this->now()->toDateString(), 'UTC');
+    }
 
     public function setting(string $name): int|string
     {

@@ -13,7 +13,7 @@ final class TrainingSessionPolicy
 {
     public function view(User $trainer, TrainingSession $session): Response
     {
-        return $session->programme->client->user_id === $trainer->id ? Response::allow() : Response::denyAsNotFound();
+        return $session->client->user_id === $trainer->id ? Response::allow() : Response::denyAsNotFound();
     }
 
     public function update(User $trainer, TrainingSession $session): Response

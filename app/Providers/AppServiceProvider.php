@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Database\ImmediateSqliteConnector;
 use App\Models\Item;
-use App\Models\SetLog;
 use App\Models\TrainingSession;
 use App\Support\CatalogueFiles;
 use Illuminate\Database\Eloquent\Model;
@@ -21,6 +21,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->singleton(Catalogue::class, fn (): Catalogue => CatalogueFiles::load(base_path('catalogue')));
         $this->app->singleton(ResistanceModel::class);
+        $this->app->bind('db.connector.sqlite', ImmediateSqliteConnector::class);
         $this->app->singleton(Screening::class, fn (): Screening => CatalogueFiles::screening(base_path('catalogue')));
     }
 
@@ -31,6 +32,5 @@ final class AppServiceProvider extends ServiceProvider
         Model::preventLazyLoading(false);
         Route::model('session', TrainingSession::class);
         Route::model('item', Item::class);
-        Route::model('set', SetLog::class);
     }
 }

@@ -4,23 +4,33 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Actions\Floor\LogSet;
+use App\Actions\Floor\KeepEvents;
+use App\Actions\Floor\MakeDay;
 use App\Actions\Replan\Replan;
 use App\Actions\Replan\ReplanSession;
+use App\Enums\FloorEventKind;
 use App\Enums\Occasion;
-use App\Models\Block;
+use App\Enums\ProgrammeState;
+use App\Enums\WeekKind;
+use App\Models\Change;
 use App\Models\Client;
 use App\Models\Item;
+use App\Models\PlannedSession;
 use App\Models\Programme;
-use App\Models\Swap;
 use App\Models\TrainingSession;
 use App\Models\User;
+use App\Models\Week;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Str;
+use NimbleShelf\Core\Catalogue\Catalogue;
 use NimbleShelf\Core\Health\Question;
 use NimbleShelf\Core\Health\Screening;
 use NimbleShelf\Core\Mechanics\Setting;
+use NimbleShelf\Core\Planning\Assignment;
+use NimbleShelf\Core\Planning\Dose;
+use NimbleShelf\Core\Planning\Sides;
+use RuntimeException;
 
 /**
  * Saltmarrow, a harbour town that does not exist: eight clients with their homes and shelves, weeks of history, and today's visits.
@@ -37,7 +47,9 @@ final class DemoSeeder extends Seeder
 
     private const WEEKS_BACK = 4;
 
-    public function __construct(private readonly LogSet $logSet, private readonly ReplanSession $replanSession, private readonly Screening $screening)
+    private const WEEKS = 12;
+
+    public function __construct(private readonly KeepEvents $keepEvents, private readonly MakeDay $makeDay, private readonly ReplanSession $replanSession, private readonly Catalogue $catalogue, private readonly Screening $screening)
     {
     }
 
@@ -336,38 +348,69 @@ final class DemoSeeder extends Seeder
      * @param  list<array{string, array<string, mixed>, int, int, int}>  $exercises  Exercise, setting, sets, repetitions, reserve.
      * @param  int|null  $painOn  Index of the exercise that hurt once, last week.
      */
-    private function history(Client $client, string $programme, int $perWeek, string $time, array $exercises, ?int $painOn = null, ?string $missing = null, ?int $minutes = null): void
+    private function history(Client $client, string $name, int $perWeek, string $time, array $exercises, ?int $painOn = null, ?string $missing = null, ?int $minutes = null): void
     {
-        $row = $client->programmes()->create(['name' => $programme, 'starts_on' => CarbonImmutable::today()->subWeeks(self::WEEKS_BACK), 'weeks' => 12]);
+        /** @var Programme $programme */
+        $programme = $client->programmes()->create(['name' => $name, 'state' => ProgrammeState::Running, 'starts_on' => CarbonImmutable::today()->subWeeks(self::WEEKS_BACK)]);
+        for ($number = 1; $number <= self::WEEKS; $number++) {
+            $programme->weeks()->create(['number' => $number, 'kind' => $number % 5 === 0 ? WeekKind::Deload : WeekKind::Build]);
+        }
         for ($week = 0; $week < self::WEEKS_BACK; $week++) {
             for ($visit = 0; $visit < $perWeek; $visit++) {
-                $day = CarbonImmutable::parse(CarbonImmutable::today()->subWeeks(self::WEEKS_BACK - $week)->addDays(intdiv(7 * $visit, $perWeek))->toDateString().' '.$time);
-                $session = $this->written($row, $programme.' '.($visit + 1), $day, 40, [['straight', 'Work', array_map(static fn (array $exercise): array => [...$exercise, 75], $exercises)]]);
+                $blocks = [['straight', 'Work', array_map(static fn (array $exercise): array => [...$exercise, 75], $exercises)]];
+                $planned = $this->planned($programme, $week + 1, $name.' '.($visit + 1), intdiv(7 * $visit, $perWeek), $time, 40, $blocks);
+                $session = $this->makeDay->handle($planned);
+                $day = $session->starts_at;
                 if ($week === self::WEEKS_BACK - 2 && $visit === 0 && ($missing !== null || $minutes !== null)) {
                     $this->planAnew($session, $client, $missing, $minutes, $day);
                 }
                 $tired = $week === 2 ? 1 : 0;
-                foreach ($session->refresh()->blocks->flatMap->items->values() as $i => $item) {
-                    /** @var Item $item */
-                    if ($item->left_out !== null) {
-                        continue;
-                    }
-                    for ($set = 1; $set <= $item->sets; $set++) {
-                        $last = $set === $item->sets ? 1 : 0;
+                $events = [$this->event($session, FloorEventKind::Started, $day)];
+                foreach ($session->refresh()->items() as $i => $item) {
+                    for ($set = 1; $set <= ($item->left_out === null ? $item->chosen->sets : 0); $set++) {
+                        $last = $set === $item->chosen->sets ? 1 : 0;
                         $hurts = $painOn === $i && $week === self::WEEKS_BACK - 1 && $visit === $perWeek - 1 && $last === 1;
-                        $this->logSet->handle($item, [
-                            'key' => (string) Str::uuid(),
-                            'set_number' => $set,
-                            'side' => null,
-                            'reps' => $item->reps + $week - $tired - $last,
-                            'reserve' => max(0, $item->reserve + ($visit % 2) - $last),
-                            'pain' => $hurts,
-                            'pain_note' => $hurts ? 'low back, eased when the trunk was raised' : '',
-                        ], $day->addMinutes(8 * $i + 2 * $set));
+                        $events[] = $this->setDone($item, $set, $item->chosen->dose->count() + $week - $tired - $last, max(0, $item->chosen->reserve + ($visit % 2) - $last), $hurts, $day->addMinutes(8 * $i + 2 * $set));
                     }
                 }
-                $session->update(['started_at' => $day, 'ended_at' => $day->addMinutes(44)]);
+                $this->keep($client, [...$events, $this->event($session, FloorEventKind::Ended, $day->addMinutes(44))]);
             }
+        }
+    }
+
+    /** @return array<string, mixed> */
+    private function event(TrainingSession $session, FloorEventKind $kind, CarbonImmutable $at): array
+    {
+        return ['key' => (string) Str::uuid(), 'kind' => $kind->value, 'clientId' => $session->client_id, 'sessionId' => $session->id, 'at' => $at->toIso8601String(), 'zone' => $session->zone];
+    }
+
+    /** @return array<string, mixed> */
+    private function setDone(Item $item, int $set, int $reps, int $reserve, bool $hurts, CarbonImmutable $at): array
+    {
+        $done = $item->chosen;
+
+        return $this->event($item->block->session, FloorEventKind::SetDone, $at) + [
+            'itemId' => $item->id,
+            'exercise' => $done->exercise,
+            'setting' => $done->setting->toArray(),
+            'words' => $done->words,
+            'tempo' => $done->tempo?->toArray(),
+            'rangeRatio' => $done->rangeRatio,
+            'setNumber' => $set,
+            'side' => null,
+            'reps' => $reps,
+            'reserve' => $reserve,
+            'pain' => $hurts,
+            'painNote' => $hurts ? 'low back, eased when the trunk was raised' : '',
+        ];
+    }
+
+    /** @param  list<array<string, mixed>>  $events */
+    private function keep(Client $client, array $events): void
+    {
+        $refused = $this->keepEvents->handle($client->trainer, $events)['refused'];
+        if ($refused !== []) {
+            throw new RuntimeException("The demo's history does not keep: {$refused[0]['field']}, {$refused[0]['message']}");
         }
     }
 
@@ -381,39 +424,60 @@ final class DemoSeeder extends Seeder
             minutes: $minutes ?? 0,
             sore: null,
         );
-        $batch = $this->replanSession->apply($replan, array_values($session->blocks->flatMap->items->pluck('id')->all()));
-        Swap::query()->where('batch', $batch)->update(['created_at' => $day->subMinutes(10)]);
+        $batch = $this->replanSession->apply($replan, array_map(static fn (Item $item): int => $item->id, $session->items()));
+        Change::query()->where('batch', $batch)->update(['created_at' => $day->subMinutes(10)]);
     }
 
-    /** @param  list<array{string, string, list<array{string, array<string, mixed>, int, int, int, int}>}>  $blocks */
+    /**
+     * What is planned from now on, twice a week, and this week's visits.
+     *
+     * @param  list<array{string, string, list<array{string, array<string, mixed>, int, int, int, int}>}>  $blocks
+     */
     private function session(Client $client, string $name, CarbonImmutable $at, int $minutes, array $blocks): void
     {
+        /** @var Programme $programme */
         $programme = $client->programmes()->firstOrFail();
-        foreach ([0, 3] as $daysOn) {
-            $this->written($programme, $name, $at->addDays($daysOn), $minutes, array_values(array_filter($blocks, static fn (array $block): bool => $block[2] !== [])));
+        $daysOn = (int) CarbonImmutable::today()->diffInDays($at->startOfDay());
+        for ($week = self::WEEKS_BACK + 1; $week <= self::WEEKS; $week++) {
+            foreach ([$daysOn, $daysOn + 3] as $offset) {
+                $planned = $this->planned($programme, $week, $name, $offset, $at->format('H:i'), $minutes, $blocks);
+                if ($week === self::WEEKS_BACK + 1) {
+                    $this->makeDay->handle($planned);
+                }
+            }
         }
     }
 
-    /** @param  list<array{string, string, list<array{string, array<string, mixed>, int, int, int, int}>}>  $blocks */
-    private function written(Programme $programme, string $name, CarbonImmutable $at, int $minutes, array $blocks): TrainingSession
+    /**
+     * @param  int  $offset  Days from the start of the week.
+     * @param  list<array{string, string, list<array{string, array<string, mixed>, int, int, int, int}>}>  $blocks
+     */
+    private function planned(Programme $programme, int $week, string $name, int $offset, string $time, int $minutes, array $blocks): PlannedSession
     {
-        $session = $programme->sessions()->create(['name' => $name, 'starts_at' => $at, 'minutes' => $minutes]);
+        /** @var Week $row */
+        $row = $programme->weeks()->where('number', $week)->firstOrFail();
+        $weekday = $programme->starts_on->toImmutable()->addDays($offset)->dayOfWeekIso;
+        $planned = $row->plannedSessions()->create(['name' => $name, 'weekday' => $weekday, 'time' => $time, 'minutes' => $minutes]);
         foreach ($blocks as $i => [$kind, $title, $items]) {
-            /** @var Block $block */
-            $block = $session->blocks()->create(['kind' => $kind, 'name' => $title, 'position' => $i + 1]);
+            $block = $planned->blocks()->create(['kind' => $kind, 'name' => $title, 'position' => $i + 1]);
             foreach ($items as $j => [$exercise, $setting, $sets, $reps, $reserve, $rest]) {
-                $block->items()->create([
-                    'position' => $j + 1,
-                    'exercise' => $exercise,
-                    'setting' => Setting::fromArray($setting),
-                    'sets' => $sets,
-                    'reps' => $reps,
-                    'reserve' => $reserve,
-                    'rest_seconds' => $rest,
-                ]);
+                $known = $this->catalogue->exercise($exercise);
+                $setting = Setting::fromArray($setting);
+                $isEach = $known->isOneSidedIn($setting);
+                $asked = Assignment::of(
+                    exercise: $exercise,
+                    setting: $setting,
+                    sets: $sets,
+                    dose: $known->isHold ? Dose::seconds($reps, perSide: $isEach) : Dose::repetitions($reps, perSide: $isEach),
+                    reserve: $reserve,
+                    restSeconds: $rest,
+                    sides: $isEach ? Sides::Each : Sides::Both,
+                );
+                $thread = 't'.substr(md5("{$programme->id}/{$name}/{$i}/{$j}/{$exercise}"), 0, 12);
+                $block->slots()->create(['thread' => $thread, 'position' => $j + 1, 'written' => $asked, 'assignment' => $asked]);
             }
         }
 
-        return $session;
+        return $planned;
     }
 }

@@ -99,7 +99,7 @@ it('swaps as the screen does', function (string $exercise, array $setting): void
         'client' => ['height_cm' => 178, 'body_mass_kg' => 84],
         'shelf' => array_map(static fn (int $i, array $thing): array => ['id' => (string) $i] + $thing, array_keys($things), $things),
         'home' => ['floor' => 'smooth'],
-        'prescription' => ['exercise' => $exercise, 'setting' => $setting, 'sets' => $item->sets, 'reps' => $item->reps, 'reserve' => $item->reserve, 'goal' => 'muscle'],
+        'prescription' => ['exercise' => $exercise, 'setting' => $setting, 'sets' => $item->chosen->sets, 'reps' => $item->chosen->dose->count(), 'reserve' => $item->chosen->reserve, 'goal' => 'muscle'],
     ]))['out']['candidates'];
     expect($screen)->not->toBe([])->and(count($command))->toBe(count($screen));
     foreach ($screen as $i => $candidate) {

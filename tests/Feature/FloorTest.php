@@ -2,9 +2,13 @@
 
 declare(strict_types=1);
 
+use App\Models\FloorEvent;
 use App\Models\SetLog;
-use Illuminate\Support\Str;
 use Tests\Support\Saltmarrow;
+
+/*
+ * The Floor: a session is shown with its steps, and what happens on it arrives as events.
+ */
 
 beforeEach(function (): void {
     $this->client = Saltmarrow::client(Saltmarrow::trainer());
@@ -13,31 +17,46 @@ beforeEach(function (): void {
     $this->session = Saltmarrow::session($this->client);
     $this->item = Saltmarrow::item($this->session, 'biceps-curl', ['implement' => 'dumbbell', 'mass_kg' => 8, 'per_hand' => true]);
     $this->actingAs($this->client->trainer);
+    $this->shown = fn () => $this->getJson("/api/sessions/{$this->session->id}")->assertOk();
 });
 
-function doneSet(array $with = []): array
-{
-    return $with + ['key' => (string) Str::uuid(), 'setNumber' => 1, 'side' => null, 'reps' => 11, 'reserve' => 2, 'pain' => false, 'painNote' => null];
-}
-
-it('shows a session with what to lay out and its sets in order', function (): void {
+it('shows a session with what to lay out and its steps in order', function (): void {
     Saltmarrow::item($this->session, 'split-squat', ['implement' => 'body-weight'], sets: 1);
-    $session = $this->getJson("/api/sessions/{$this->session->id}")->assertOk()
+    $session = ($this->shown)()
         ->assertJsonPath('state', 'planned')
-        ->assertJsonPath('layOut', ['8 kg dumbbell']);
-    expect(array_map(fn (array $step): string => $step['setNumber'].($step['side'] ?? ''), $session->json('steps')))
-        ->toBe(['1', '2', '3', '1left', '1right']);
+        ->assertJsonPath('layOut', ['8 kg dumbbell'])
+        ->assertJsonPath('steps.0.kind', 'change')
+        ->assertJsonPath('steps.0.pickUp', ['8 kg dumbbell']);
+    $work = array_filter($session->json('steps'), fn (array $step): bool => $step['kind'] === 'work');
+    expect(array_values(array_map(fn (array $step): string => $step['setNumber'].($step['side'] ?? ''), $work)))->toBe(['1', '2', '3', '1left', '1right'])
+        ->and($session->json('takesMinutes'))->toBe((int) ceil(array_sum(array_column($session->json('steps'), 'seconds')) / 60));
 });
 
 it('starts, ends and takes up a session again', function (): void {
-    foreach (['running', 'done', 'running', 'planned'] as $state) {
-        $this->putJson("/api/sessions/{$this->session->id}/state", ['state' => $state])->assertOk()->assertJsonPath('state', $state);
+    foreach (['started' => 'running', 'ended' => 'done', 'resumed' => 'running'] as $kind => $state) {
+        $this->travel(1)->minutes();
+        $this->happened(Saltmarrow::event($this->session, $kind))->assertOk();
+        ($this->shown)()->assertJsonPath('state', $state);
     }
-    $this->putJson("/api/sessions/{$this->session->id}/state", ['state' => 'asleep'])->assertUnprocessable()->assertJsonValidationErrors('state');
+    $this->happened(Saltmarrow::event($this->session, 'asleep'))->assertConflict()->assertJsonPath('refused.0.field', 'kind');
 });
 
+it('has the same state whatever the order of arrival', function (array $order): void {
+    $events = [
+        'started' => Saltmarrow::event($this->session, 'started', ['at' => '2026-11-26T09:00:00+00:00']),
+        'ended' => Saltmarrow::event($this->session, 'ended', ['at' => '2026-11-26T09:40:00+00:00']),
+        'resumed' => Saltmarrow::event($this->session, 'resumed', ['at' => '2026-11-26T09:41:00+00:00']),
+        'again' => Saltmarrow::event($this->session, 'ended', ['at' => '2026-11-26T09:50:00+00:00']),
+    ];
+    foreach ($order as $which) {
+        $this->happened($events[$which])->assertOk();
+    }
+    $session = $this->session->refresh();
+    expect($session->started_at?->toIso8601String())->toBe('2026-11-26T09:00:00+00:00')->and($session->ended_at?->toIso8601String())->toBe('2026-11-26T09:50:00+00:00');
+})->with([[['started', 'ended', 'resumed', 'again']], [['again', 'resumed', 'ended', 'started']], [['ended', 'again', 'started', 'resumed', 'ended']]]);
+
 it('logs a set and finds it in the ledger with the next target', function (): void {
-    $this->postJson("/api/items/{$this->item->id}/sets", doneSet())->assertCreated()->assertJsonPath('reps', 11);
+    $this->logged($this->item);
     $ledger = $this->getJson("/api/clients/{$this->client->id}/ledger")->assertOk()
         ->assertJsonPath('entries.0.exercise', 'Biceps curl')
         ->assertJsonPath('entries.0.words', '8 kg dumbbell in each hand')
@@ -47,25 +66,38 @@ it('logs a set and finds it in the ledger with the next target', function (): vo
     $rungs = $ledger->json('patterns.0.rungs');
     expect(array_column($rungs, 'kg'))->toContain(8, 9)
         ->and(array_sum(array_column($rungs, 'current')))->toBe(1);
-    $this->getJson("/api/sessions/{$this->session->id}")->assertJsonPath('state', 'running');
+    ($this->shown)()->assertJsonPath('state', 'running');
 });
 
 it('keeps a set that is sent twice once', function (): void {
-    $set = doneSet();
-    $this->postJson("/api/items/{$this->item->id}/sets", $set)->assertCreated();
-    $this->postJson("/api/items/{$this->item->id}/sets", $set)->assertCreated();
-    expect(SetLog::query()->count())->toBe(1);
+    $set = Saltmarrow::setDone($this->item);
+    $this->happened($set, $set)->assertOk()->assertJsonPath('accepted', [$set['key'], $set['key']]);
+    $this->happened($set)->assertOk();
+    expect(SetLog::query()->count())->toBe(1)->and(FloorEvent::query()->count())->toBe(1);
 });
 
-it('takes a set back', function (): void {
-    $id = $this->postJson("/api/items/{$this->item->id}/sets", doneSet())->json('id');
-    $this->deleteJson("/api/sets/{$id}")->assertNoContent();
+it('takes a set back without losing it, whichever comes first', function (bool $voidFirst): void {
+    $set = Saltmarrow::setDone($this->item);
+    $void = Saltmarrow::event($this->session, 'set-voided', ['targetKey' => $set['key']]);
+    foreach ($voidFirst ? [$void, $set] : [$set, $void] as $event) {
+        $this->happened($event)->assertOk();
+    }
     $this->getJson("/api/clients/{$this->client->id}/ledger")->assertJsonPath('entries', []);
+    ($this->shown)()->assertJsonPath('blocks.0.items.0.setLogs', []);
+    expect(SetLog::query()->count())->toBe(1)->and(SetLog::query()->value('voided_at'))->not->toBeNull();
+})->with(['set, then void' => false, 'void, then set' => true]);
+
+it('remembers what was skipped, and that it was taken up again', function (): void {
+    $skip = Saltmarrow::event($this->session, 'skipped', ['itemId' => $this->item->id, 'setNumber' => 2, 'side' => null]);
+    $this->happened($skip)->assertOk();
+    ($this->shown)()->assertJsonCount(1, 'skipped')->assertJsonPath('skipped.0.key', $skip['key'])->assertJsonPath('skipped.0.setNumber', 2);
+    $this->happened(Saltmarrow::event($this->session, 'taken-up', ['targetKey' => $skip['key']]))->assertOk();
+    ($this->shown)()->assertJsonPath('skipped', []);
 });
 
 it('keeps sides apart and pain with its words', function (): void {
-    $this->postJson("/api/items/{$this->item->id}/sets", doneSet(['side' => 'left', 'pain' => true, 'painNote' => 'left elbow']))->assertCreated();
-    $this->postJson("/api/items/{$this->item->id}/sets", doneSet(['side' => 'right']))->assertCreated();
+    $this->logged($this->item, ['side' => 'left', 'pain' => true, 'painNote' => 'left elbow']);
+    $this->logged($this->item, ['side' => 'right']);
     $entries = collect($this->getJson("/api/clients/{$this->client->id}/ledger")->json('entries'));
     expect($entries->firstWhere('side', 'left')['painNote'])->toBe('left elbow')
         ->and($entries->firstWhere('side', 'right')['pain'])->toBeFalse();
@@ -73,8 +105,8 @@ it('keeps sides apart and pain with its words', function (): void {
 });
 
 it('names the field that is wrong and logs nothing', function (array $wrong, string $field): void {
-    $this->postJson("/api/items/{$this->item->id}/sets", doneSet($wrong))->assertUnprocessable()->assertJsonValidationErrors($field);
-    expect(SetLog::query()->count())->toBe(0);
+    $this->happened(Saltmarrow::setDone($this->item, $wrong))->assertConflict()->assertJsonPath('refused.0.field', $field)->assertJsonStructure(['errors' => [$field]]);
+    expect(SetLog::query()->count())->toBe(0)->and(FloorEvent::query()->count())->toBe(0);
 })->with([
     'no repetitions' => [['reps' => null], 'reps'],
     'more than anyone does' => [['reps' => 301], 'reps'],
@@ -83,4 +115,21 @@ it('names the field that is wrong and logs nothing', function (array $wrong, str
     'a third side' => [['side' => 'middle'], 'side'],
     'no key' => [['key' => null], 'key'],
     'pain unsaid' => [['pain' => null], 'pain'],
+    'no exercise we know' => [['exercise' => 'moonwalk'], 'exercise'],
+    'a setting that is none' => [['setting' => ['implement' => 'dumbbell', 'mass_kg' => -3]], 'setting.mass_kg'],
+    'a thing that does not load it' => [['setting' => ['implement' => 'rucksack', 'mass_kg' => 10]], 'setting.implement'],
+    'a time without its offset' => [['at' => '2026-11-26 08:00'], 'at'],
+    'a zone that is none' => [['zone' => 'Saltmarrow'], 'zone'],
+    'a client that is no one' => [['clientId' => 0], 'clientId'],
 ]);
+
+it('keeps what it can of what is sent together', function (): void {
+    $good = Saltmarrow::setDone($this->item);
+    $bad = Saltmarrow::setDone($this->item, ['setNumber' => 2, 'reps' => 900]);
+    $this->happened($bad, $good)->assertConflict()->assertJsonPath('accepted', [$good['key']])->assertJsonPath('refused.0.key', $bad['key']);
+    expect(SetLog::query()->count())->toBe(1);
+});
+
+it('answers a body that is no list of events', function (mixed $body): void {
+    $this->postJson('/api/floor-events', $body)->assertUnprocessable()->assertJsonValidationErrors('events');
+})->with([[[]], [['events' => 'none']], [['events' => []]]]);

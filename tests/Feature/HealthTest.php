@@ -28,9 +28,9 @@ function answers(string ...$yes): array
 
 it('starts no session before the health questions were asked', function (): void {
     Screening::query()->delete();
-    $this->putJson("/api/sessions/{$this->session->id}/state", ['state' => 'running'])->assertUnprocessable()->assertJsonPath('errors.state.0', 'The health questions have not been asked. Ask them on the Person page before the first session.');
+    $this->happened(Saltmarrow::event($this->session, 'started'))->assertConflict()->assertJsonPath('errors.lock.0', 'The health questions have not been asked. Ask them on the Person page before the first session.');
     $this->postJson("{$this->path}/screenings", ['answers' => answers()])->assertOk()->assertJsonPath('locks', [])->assertJsonPath('isDue', false);
-    $this->putJson("/api/sessions/{$this->session->id}/state", ['state' => 'running'])->assertOk();
+    $this->happened(Saltmarrow::event($this->session, 'started'))->assertOk();
 });
 
 it('wants every question answered, naming the one that is not', function (): void {
@@ -44,12 +44,12 @@ it('locks on a yes that matters until a clearance covers it, and keeps the limit
     expect($locked->json('locks.0.question'))->toBe('birth')
         ->and(array_column($locked->json('limits'), 'id'))->toBe(['postnatal', 'no-jumps'])
         ->and($locked->json('limits.0.source'))->toBe('health');
-    $this->putJson("/api/sessions/{$this->session->id}/state", ['state' => 'running'])->assertUnprocessable();
+    $this->happened(Saltmarrow::event($this->session, 'started'))->assertConflict();
     $clearance = ['givenOn' => CarbonImmutable::today()->toDateString(), 'givenBy' => 'Dr Quill, Tidegate practice', 'allows' => 'Loaded training, jumps from month six', 'questions' => ['birth'], 'lifts' => ['no-jumps']];
     $cleared = $this->postJson("{$this->path}/clearances", $clearance)->assertOk()->assertJsonPath('locks', []);
     expect(array_column($cleared->json('limits'), 'id'))->toBe(['postnatal'])
         ->and($cleared->json('clearances.0.givenBy'))->toBe('Dr Quill, Tidegate practice');
-    $this->putJson("/api/sessions/{$this->session->id}/state", ['state' => 'running'])->assertOk();
+    $this->happened(Saltmarrow::event($this->session, 'started'))->assertOk();
     $this->deleteJson("{$this->path}/clearances/{$cleared->json('clearances.0.id')}")->assertOk()->assertJsonCount(1, 'locks');
 });
 

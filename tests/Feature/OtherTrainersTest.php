@@ -14,7 +14,7 @@ beforeEach(function (): void {
     $this->session = Saltmarrow::session($this->client);
     $this->item = Saltmarrow::item($this->session, 'biceps-curl', ['implement' => 'dumbbell', 'mass_kg' => 8, 'per_hand' => true]);
     $this->actingAs(User::query()->firstOrFail());
-    $this->postJson("/api/items/{$this->item->id}/sets", ['key' => (string) Str::uuid(), 'setNumber' => 1, 'reps' => 10, 'reserve' => 2, 'pain' => false])->assertCreated();
+    $this->logged($this->item, ['setNumber' => 1, 'reps' => 10, 'reserve' => 2, 'pain' => false]);
     $this->actingAs(Saltmarrow::trainer('corvin@saltmarrow.example'));
 });
 
@@ -22,7 +22,7 @@ it('does not know another trainer’s client, in any way in', function (string $
     $this->json($method, '/api/'.$path($this), $body)->assertNotFound();
     expect(SetLog::query()->count())->toBe(1)
         ->and($this->client->shelfItems()->count())->toBe(1)
-        ->and($this->item->refresh()->written)->toBeNull()
+        ->and($this->item->refresh()->isSwapped())->toBeFalse()
         ->and($this->session->refresh()->ended_at)->toBeNull();
 })->with([
     'person' => ['GET', fn ($test) => "clients/{$test->client->id}", []],
@@ -62,14 +62,25 @@ it('does not know another trainer’s client, in any way in', function (string $
     'take a plan back' => ['DELETE', fn ($test) => "sessions/{$test->session->id}/replans/".Str::uuid(), []],
     'ledger' => ['GET', fn ($test) => "clients/{$test->client->id}/ledger", []],
     'session' => ['GET', fn ($test) => "sessions/{$test->session->id}", []],
-    'end the session' => ['PUT', fn ($test) => "sessions/{$test->session->id}/state", ['state' => 'done']],
     'swaps' => ['GET', fn ($test) => "items/{$test->item->id}/swaps", []],
     'choose a swap' => ['POST', fn ($test) => "items/{$test->item->id}/swaps", ['key' => str_repeat('a', 16)]],
     'move a swap' => ['POST', fn ($test) => "items/{$test->item->id}/swaps/live", ['key' => str_repeat('a', 16), 'exercise' => 'biceps-curl', 'moved' => []]],
     'use a moved swap' => ['PUT', fn ($test) => "items/{$test->item->id}/swaps/live", ['key' => str_repeat('a', 16), 'exercise' => 'biceps-curl', 'moved' => []]],
     'undo a swap' => ['DELETE', fn ($test) => "items/{$test->item->id}/swaps", []],
-    'log a set' => ['POST', fn ($test) => "items/{$test->item->id}/sets", ['key' => (string) Str::uuid(), 'setNumber' => 2, 'reps' => 10, 'reserve' => 2, 'pain' => false]],
-    'take a set back' => ['DELETE', fn ($test) => 'sets/'.SetLog::query()->value('id'), []],
+]);
+
+it('keeps no event of another trainer’s client, and says so', function (string $kind, array $with): void {
+    $of = $kind === 'set-done' ? Saltmarrow::setDone($this->item, $with) : Saltmarrow::event($this->session, $kind, $with);
+    $this->happened($of)->assertConflict()->assertJsonPath('refused.0.field', 'clientId')->assertJsonPath('accepted', []);
+    expect(SetLog::query()->whereNull('voided_at')->count())->toBe(1)->and($this->session->refresh()->ended_at)->toBeNull();
+    // A client of one's own does not open the way to another's session.
+    $own = Saltmarrow::client(User::query()->where('email', 'corvin@saltmarrow.example')->firstOrFail());
+    $this->happened(['key' => (string) Str::uuid(), 'clientId' => $own->id] + $of)->assertOk();
+    expect($this->session->refresh()->ended_at)->toBeNull()->and(SetLog::query()->where('item_id', $this->item->id)->whereNull('voided_at')->count())->toBe(1);
+})->with([
+    'end the session' => ['ended', []],
+    'log a set' => ['set-done', ['setNumber' => 2]],
+    'take a set back' => ['set-voided', ['targetKey' => 'b7d3f2a0-0000-4000-8000-000000000000']],
 ]);
 
 it('lists only one’s own clients and visits', function (): void {

@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use Illuminate\Support\Str;
 use Tests\Support\Saltmarrow;
 
 beforeEach(function (): void {
@@ -19,7 +18,7 @@ it('shows a pattern’s rail before anything is logged, and says why the rest is
 it('marks the rung in use, the steps from it and the wanted window', function (): void {
     Saltmarrow::thing($this->client, 'adjustable-dumbbell', 'pair', 2, ['handle_kg' => 2, 'plates' => [['mass_kg' => 1.25, 'count' => 16], ['mass_kg' => 2.5, 'count' => 8]]]);
     $item = Saltmarrow::item(Saltmarrow::session($this->client), 'biceps-curl', ['implement' => 'dumbbell', 'mass_kg' => 7, 'per_hand' => true]);
-    $this->postJson("/api/items/{$item->id}/sets", ['key' => (string) Str::uuid(), 'setNumber' => 1, 'reps' => 10, 'reserve' => 2, 'pain' => false])->assertCreated();
+    $this->logged($item, ['setNumber' => 1, 'reps' => 10, 'reserve' => 2, 'pain' => false]);
     $rail = $this->getJson("{$this->path}/elbow-flexion")->assertOk()->json();
     $now = array_values(array_filter($rail['rungs'], fn (array $rung): bool => $rung['isNow']));
     expect($now)->toHaveCount(1)->and($now[0]['exercise'])->toBe('Biceps curl')->and($now[0]['words'])->toContain('7 kg')

@@ -2,10 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Models\Item;
-use App\Models\Swap;
+use App\Models\Change;
 use Carbon\CarbonImmutable;
-use Illuminate\Support\Str;
 use Tests\Support\Saltmarrow;
 
 /*
@@ -45,23 +43,23 @@ it('swaps everything that a missing thing was needed for, and only that', functi
             ->and($changes[$item->id]['reserve'])->toBe(2)
             ->and($changes[$item->id]['equivalent']['lowKg'])->toBeLessThanOrEqual($changes[$item->id]['equivalent']['highKg']);
     }
-    expect(Swap::query()->count())->toBe(0);
+    expect(Change::query()->count())->toBe(0);
 });
 
 it('makes the accepted changes at one go, and takes them back at one go', function (): void {
     $happened = ['occasion' => 'missing', 'thingIds' => [($this->idOf)('10 kg dumbbell')]];
     $changes = changesBy($this->postJson($this->path, $happened)->json('changes'));
     $applied = $this->putJson($this->path, $happened + ['accepted' => [$this->press->id, $this->curl->id]])->assertOk()->assertJsonPath('changed', 2)->json();
-    expect($this->press->refresh()->written)->not->toBeNull()
-        ->and($this->press->words)->toStartWith($changes[$this->press->id]['words'])
-        ->and($this->press->reps)->toBe($changes[$this->press->id]['reps'])
-        ->and($this->row->refresh()->written)->toBeNull()
-        ->and(Swap::query()->pluck('occasion')->unique()->all())->toBe(['Missing: 10 kg dumbbell']);
+    expect($this->press->refresh()->isSwapped())->toBeTrue()
+        ->and($this->press->chosen->words)->toStartWith($changes[$this->press->id]['words'])
+        ->and($this->press->chosen->dose->count())->toBe($changes[$this->press->id]['reps'])
+        ->and($this->row->refresh()->isSwapped())->toBeFalse()
+        ->and(Change::query()->pluck('occasion')->unique()->all())->toBe(['Missing: 10 kg dumbbell']);
     $this->getJson("/api/clients/{$this->client->id}/ledger")->assertOk()->assertJsonCount(2, 'swaps')
         ->assertJsonPath('swaps.0.occasion', 'Missing: 10 kg dumbbell')->assertJsonPath('swaps.0.isUndone', false);
     $this->deleteJson("{$this->path}/{$applied['batch']}")->assertOk()->assertJsonPath('changed', 2);
-    expect($this->press->refresh()->exercise)->toBe('floor-press')->and($this->press->written)->toBeNull()->and($this->press->setting->massKg)->toBe(10.0)
-        ->and($this->curl->refresh()->tempo)->toBeNull();
+    expect($this->press->refresh()->chosen)->toEqual($this->press->prescribed)
+        ->and($this->curl->refresh()->chosen->tempo)->toBeNull();
     $this->getJson("/api/clients/{$this->client->id}/ledger")->assertJsonPath('swaps.0.isUndone', true);
     // A second time there is nothing left to take back.
     $this->deleteJson("{$this->path}/{$applied['batch']}")->assertOk()->assertJsonPath('changed', 0);
@@ -80,7 +78,7 @@ it('cuts a session to its minutes and says how long it takes', function (): void
     $session = $this->getJson("/api/sessions/{$this->session->id}")->assertOk()->json();
     expect($session['blocks'][0]['items'][3]['leftOut'] ?? $session['blocks'][count($session['blocks']) - 1]['items'][0]['leftOut'])->toBe('No time for it in 5 minutes.')
         ->and(array_filter($session['steps'], fn (array $step): bool => $step['itemId'] === $this->curl->id))->toBe([])
-        ->and(count(array_filter($session['steps'], fn (array $step): bool => $step['itemId'] === $this->squat->id)))->toBe($five[$this->squat->id]['sets']);
+        ->and(count(array_filter($session['steps'], fn (array $step): bool => $step['kind'] === 'work' && $step['itemId'] === $this->squat->id)))->toBe($five[$this->squat->id]['sets']);
     // Put back from the Floor.
     $this->deleteJson("/api/items/{$this->curl->id}/swaps")->assertOk();
     expect($this->curl->refresh()->left_out)->toBeNull();
@@ -98,9 +96,9 @@ it('spares what is sore, and leaves out what nothing stands in for', function ()
 
 it('plans only what is still to be done', function (): void {
     foreach ([1, 2, 3] as $number) {
-        $this->postJson("/api/items/{$this->press->id}/sets", ['key' => (string) Str::uuid(), 'setNumber' => $number, 'reps' => 10, 'reserve' => 2, 'pain' => false])->assertCreated();
+        $this->logged($this->press, ['setNumber' => $number, 'reps' => 10, 'reserve' => 2, 'pain' => false]);
     }
-    $this->postJson("/api/items/{$this->row->id}/sets", ['key' => (string) Str::uuid(), 'setNumber' => 1, 'reps' => 10, 'reserve' => 2, 'pain' => false])->assertCreated();
+    $this->logged($this->row, ['setNumber' => 1, 'reps' => 10, 'reserve' => 2, 'pain' => false]);
     $changes = changesBy($this->postJson($this->path, ['occasion' => 'less-time', 'minutes' => 5])->json('changes'));
     // The press is through; of the row one set is done and cannot be taken off.
     expect($changes)->not->toHaveKey($this->press->id)->and($changes[$this->row->id]['sets'])->toBeGreaterThanOrEqual(1);
@@ -110,7 +108,7 @@ it('plans only what is still to be done', function (): void {
 
 it('names what is wrong with what happened', function (array $body, string $field): void {
     $this->postJson($this->path, $body)->assertUnprocessable()->assertJsonValidationErrors($field);
-    expect(Item::query()->whereNotNull('written')->count())->toBe(0);
+    expect(Change::query()->count())->toBe(0);
 })->with([
     [[], 'occasion'],
     [['occasion' => 'rain'], 'occasion'],
@@ -138,7 +136,7 @@ it('logs a slow set as what it would have been at the usual tempo', function ():
     $capacity = function (): float {
         return $this->getJson("/api/clients/{$this->client->id}/ledger")->json('patterns.0.history.0.kg');
     };
-    $this->postJson("/api/items/{$this->curl->id}/sets", ['key' => (string) Str::uuid(), 'setNumber' => 1, 'reps' => 10, 'reserve' => 2, 'pain' => false])->assertCreated();
+    $this->logged($this->curl, ['setNumber' => 1, 'reps' => 10, 'reserve' => 2, 'pain' => false]);
     $slow = $capacity();
     $this->client->setLogs()->update(['tempo' => null]);
     expect($slow)->toBeGreaterThan($capacity());

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use App\Models\ShelfItem;
 use Carbon\CarbonImmutable;
-use Illuminate\Support\Str;
 use Tests\Support\Saltmarrow;
 
 beforeEach(function (): void {
@@ -113,7 +112,7 @@ it('takes a nicked band out of service and says when the rest is due', function 
 it('counts how often a band was stretched', function (): void {
     Saltmarrow::thing($this->client, 'tube', 'red tube', 1, ['rest_length_cm' => 150, 'a_n' => 20, 'b_n' => 20]);
     $item = Saltmarrow::item(Saltmarrow::session($this->client), 'biceps-curl', ['implement' => 'tube', 'band' => ['rest_length_cm' => 150, 'a_n' => 20, 'b_n' => 20, 'layout' => 'two-feet', 'stance_cm' => 30]]);
-    $this->postJson("/api/items/{$item->id}/sets", ['key' => (string) Str::uuid(), 'setNumber' => 1, 'reps' => 12, 'reserve' => 2, 'pain' => false])->assertCreated();
+    $this->logged($item, ['setNumber' => 1, 'reps' => 12, 'reserve' => 2, 'pain' => false]);
     $this->getJson("{$this->path}/shelf-items")->assertJsonPath('items.0.stretches', 12);
 });
 

@@ -39,6 +39,6 @@ it('shows nothing to a stranger', function (string $method, string $path): void 
     $this->json($method, "/api/{$path}")->assertUnauthorized();
 })->with([
     ['GET', 'me'], ['GET', 'round'], ['GET', 'clients'], ['GET', 'clients/1'], ['GET', 'clients/1/shelf-items'],
-    ['POST', 'clients/1/shelf-items'], ['GET', 'clients/1/ledger'], ['GET', 'sessions/1'], ['PUT', 'sessions/1/state'],
-    ['GET', 'items/1/swaps'], ['POST', 'items/1/swaps'], ['DELETE', 'items/1/swaps'], ['POST', 'items/1/sets'], ['DELETE', 'sets/1'],
+    ['POST', 'clients/1/shelf-items'], ['GET', 'clients/1/ledger'], ['GET', 'sessions/1'], ['POST', 'floor-events'],
+    ['GET', 'items/1/swaps'], ['POST', 'items/1/swaps'], ['DELETE', 'items/1/swaps'],
 ]);

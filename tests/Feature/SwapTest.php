@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use Illuminate\Support\Str;
 use Tests\Support\Saltmarrow;
 
 beforeEach(function (): void {
@@ -46,7 +45,7 @@ it('uses a candidate, says so on the Floor, and takes it back', function (): voi
         ->assertJsonPath('blocks.0.items.0.swappedFrom', 'Floor press, 16 kg dumbbell in each hand');
 
     $this->deleteJson($this->path)->assertOk()->assertJsonPath('chosenKey', null)->assertJsonPath('swappedFrom', null);
-    expect($this->item->refresh()->exercise)->toBe('floor-press')->and($this->item->reps)->toBe(10);
+    expect($this->item->refresh()->chosen)->toEqual($this->item->prescribed);
 });
 
 it('keeps the first prescription through a second swap', function (): void {
@@ -54,7 +53,7 @@ it('keeps the first prescription through a second swap', function (): void {
         $this->postJson($this->path, ['key' => $candidate['key']])->assertOk();
     }
     $this->deleteJson($this->path)->assertOk();
-    expect($this->item->refresh()->setting->massKg)->toBe(16.0);
+    expect($this->item->refresh()->chosen->setting->massKg)->toBe(16.0);
 });
 
 it('refuses a swap that is no longer on offer', function (): void {
@@ -87,11 +86,11 @@ it('swaps from here on, and back, where later sessions ask for the same', functi
     $swaps = $this->getJson("/api/items/{$today->id}/swaps")->assertOk()->assertJsonPath('laterCount', 2)->json();
     $key = $swaps['candidates'][0]['key'];
     $this->postJson("/api/items/{$today->id}/swaps", ['key' => $key, 'scope' => 'programme'])->assertOk()->assertJsonPath('chosenKey', $key)->assertJsonPath('isFromHereOn', true);
-    expect($today->refresh()->written)->not->toBeNull()
-        ->and($later[0]->refresh()->exercise)->toBe($today->exercise)->and($later[1]->refresh()->written['exercise'])->toBe('floor-press')
-        ->and($other->refresh()->written)->toBeNull()->and($begun->refresh()->written)->toBeNull();
+    expect($today->refresh()->isSwapped())->toBeTrue()
+        ->and($later[0]->refresh()->chosen->exercise)->toBe($today->chosen->exercise)->and($later[1]->refresh()->prescribed->exercise)->toBe('floor-press')
+        ->and($other->refresh()->isSwapped())->toBeFalse()->and($begun->refresh()->isSwapped())->toBeFalse();
     $this->deleteJson("/api/items/{$today->id}/swaps?scope=programme")->assertOk()->assertJsonPath('chosenKey', null);
-    expect($later[0]->refresh()->written)->toBeNull()->and($later[0]->setting->massKg)->toBe(12.0)->and($today->refresh()->written)->toBeNull();
+    expect($later[0]->refresh()->isSwapped())->toBeFalse()->and($later[0]->chosen->setting->massKg)->toBe(12.0)->and($today->refresh()->isSwapped())->toBeFalse();
     $this->postJson("/api/items/{$today->id}/swaps", ['key' => $key, 'scope' => 'for ever'])->assertUnprocessable()->assertJsonValidationErrors('scope');
 });
 
@@ -130,7 +129,7 @@ it('reckons a moved setting, uses it, and the Floor knows it', function (): void
     $this->postJson("/api/items/{$item->id}/swaps/live", ['moved' => ['gripCm' => 50, 'folded' => 1]] + $ask)->assertOk()->assertJsonPath('candidate', null);
     $this->postJson("/api/items/{$item->id}/swaps/live", ['moved' => ['gripCm' => 500]] + $ask)->assertUnprocessable()->assertJsonValidationErrors('gripCm');
     $this->postJson("/api/items/{$item->id}/swaps/live", ['setting' => ['implement' => 'kettlebell', 'mass_kg' => 12]] + $ask)->assertUnprocessable()->assertJsonValidationErrors('setting');
-    expect($item->refresh()->written)->toBeNull();
+    expect($item->refresh()->isSwapped())->toBeFalse();
     $this->putJson("/api/items/{$item->id}/swaps/live", $ask)->assertOk()->assertJsonPath('swappedFrom', 'Biceps curl, 8 kg dumbbell in each hand');
     $this->getJson("/api/sessions/{$session->id}")->assertJsonPath('blocks.0.items.0.servable', true)->assertJsonPath('layOut.0', 'green tube');
     $this->putJson("/api/items/{$item->id}/swaps/live", ['moved' => ['gripCm' => 50, 'folded' => 1]] + $ask)->assertUnprocessable()->assertJsonValidationErrors('moved');
@@ -141,10 +140,10 @@ it('swaps one set, and has the next as it was written', function (): void {
     $candidates = collect($this->getJson($this->path)->assertJsonPath('isRunning', true)->json('candidates'));
     $bothSides = $candidates->first(fn (array $candidate): bool => ! $candidate['perSide']);
     $this->postJson($this->path, ['key' => $bothSides['key'], 'scope' => 'set'])->assertOk()->assertJsonPath('chosenKey', $bothSides['key']);
-    expect($this->item->refresh()->one_set)->toBeTrue();
-    $log = fn (int $number, ?string $side = null) => $this->postJson("/api/items/{$this->item->id}/sets", ['key' => (string) Str::uuid(), 'setNumber' => $number, 'side' => $side, 'reps' => 9, 'reserve' => 2, 'pain' => false])->assertCreated();
+    expect($this->item->refresh()->now()->exercise)->toBe($bothSides['exercise'])->and($this->item->chosen->exercise)->toBe('floor-press');
+    $log = fn (int $number, ?string $side = null) => $this->logged($this->item, ['setNumber' => $number, 'side' => $side, 'reps' => 9, 'reserve' => 2, 'pain' => false]);
     $log(1);
-    expect($this->item->refresh()->exercise)->toBe('floor-press')->and($this->item->setting->massKg)->toBe(16.0)->and($this->item->one_set)->toBeFalse()
+    expect($this->item->refresh()->now()->exercise)->toBe('floor-press')->and($this->item->now()->setting->massKg)->toBe(16.0)
         ->and($this->item->setLogs()->value('exercise'))->toBe($bothSides['exercise']);
     $this->getJson("/api/clients/{$this->client->id}/ledger")->assertJsonPath('swaps.0.occasion', 'One set')->assertJsonPath('swaps.0.isUndone', false);
 
@@ -152,9 +151,9 @@ it('swaps one set, and has the next as it was written', function (): void {
     $oneSide = $candidates->first(fn (array $candidate): bool => $candidate['perSide']);
     $this->postJson($this->path, ['key' => $oneSide['key'], 'scope' => 'set'])->assertOk();
     $log(2, 'left');
-    expect($this->item->refresh()->exercise)->toBe($oneSide['exercise']);
+    expect($this->item->refresh()->now()->exercise)->toBe($oneSide['exercise']);
     $log(2, 'right');
-    expect($this->item->refresh()->exercise)->toBe('floor-press');
+    expect($this->item->refresh()->now()->exercise)->toBe('floor-press');
 });
 
 it('puts nothing in where a health answer locks the programme, and says what to do', function (): void {
@@ -162,5 +161,5 @@ it('puts nothing in where a health answer locks the programme, and says what to 
     $this->client->screenings()->delete();
     $this->getJson($this->path)->assertOk()->assertJsonCount(1, 'locks');
     $this->postJson($this->path, ['key' => $key])->assertUnprocessable()->assertJsonValidationErrors('lock');
-    expect($this->item->refresh()->written)->toBeNull();
+    expect($this->item->refresh()->isSwapped())->toBeFalse();
 });

@@ -6,7 +6,6 @@ namespace App\Actions\Bench;
 
 use App\Bench\BenchState;
 use App\Models\ShelfItem;
-use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use NimbleShelf\Core\Mechanics\Body;
@@ -29,7 +28,7 @@ final readonly class FinishBench
         $fit = $state->fit($band);
         DB::transaction(static function () use ($item, $band, $fit, $state): void {
             $item->bandTests()->create([
-                'tested_on' => CarbonImmutable::today(),
+                'tested_on' => $item->client->trainer->today(),
                 'rest_length_cm' => $band->restLengthM * 100,
                 'points' => array_map(static fn (array $point): array => ['length_cm' => $point['lengthCm'], 'force_n' => $point['forceN']], $state->points),
                 'a_n' => $fit->band->aN,

@@ -7,6 +7,7 @@ namespace App\Actions\Clients;
 use App\Models\Clearance;
 use App\Models\Client;
 use Carbon\CarbonImmutable;
+use Illuminate\Validation\ValidationException;
 use NimbleShelf\Core\Health\Assessment;
 use NimbleShelf\Core\Health\BloodPressure;
 use NimbleShelf\Core\Health\Screening;
@@ -61,7 +62,7 @@ final readonly class AssessHealth
             $locks[] = ['question' => $question, 'why' => $why, 'do' => 'Send the client to a clinician and note the clearance with its date, by whom, and what it allows.'];
         }
         $pressure = $client->screening?->pressure;
-        if ($pressure !== null && $client->screening->answered_on->isToday()) {
+        if ($pressure !== null && $client->screening->answered_on->toDateString() === $client->trainer->today()->toDateString()) {
             [$systolic, $diastolic] = [(int) $client->trainer->setting('systolic'), (int) $client->trainer->setting('diastolic')];
             if (BloodPressure::of($pressure['systolic'], $pressure['diastolic'])->forbidsTraining($systolic, $diastolic)) {
                 $locks[] = [
@@ -76,6 +77,15 @@ final readonly class AssessHealth
         }
 
         return $locks;
+    }
+
+    /** @throws ValidationException If something locks the programme, in the words that say what to do. */
+    public function refuseIfLocked(Client $client, string $field): void
+    {
+        $locks = $this->locks($client);
+        if ($locks !== []) {
+            throw ValidationException::withMessages([$field => array_map(static fn (array $lock): string => "{$lock['why']} {$lock['do']}", $locks)]);
+        }
     }
 
     public function assessment(Client $client): Assessment
@@ -96,15 +106,16 @@ final readonly class AssessHealth
 
     public function isMinor(Client $client): bool
     {
-        return $client->born_on !== null && $client->born_on->toImmutable()->addYears(self::ADULT)->isFuture();
+        return $client->born_on !== null && $client->born_on->toImmutable()->addYears(self::ADULT)->greaterThan($client->trainer->today());
     }
 
     /** @return list<Clearance> Given since the answers it covers, and not run out. */
     private function clearancesInForce(Client $client): array
     {
         $answeredOn = $client->screening?->answered_on;
+        $today = $client->trainer->today();
 
-        return array_values($client->clearances->filter(static fn (Clearance $clearance): bool => ($clearance->expires_on === null || ! $clearance->expires_on->isPast() || $clearance->expires_on->isToday())
+        return array_values($client->clearances->filter(static fn (Clearance $clearance): bool => ($clearance->expires_on === null || $clearance->expires_on->greaterThanOrEqualTo($today))
             && ($answeredOn === null || $clearance->given_on->greaterThanOrEqualTo($answeredOn->copy()->subMonths(self::REPEAT_MONTHS))))->all());
     }
 }

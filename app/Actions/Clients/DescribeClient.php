@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Actions\Clients;
 
+use App\Casts\AsMoment;
+use App\Models\BodyMeasure;
 use App\Models\Client;
 use App\Models\SetLog;
 use Carbon\CarbonImmutable;
+use Illuminate\Support\Collection;
 use NimbleShelf\Core\Catalogue\Catalogue;
 use NimbleShelf\Core\Kit\Home;
 use NimbleShelf\Core\Kit\Thing;
@@ -61,7 +64,7 @@ final readonly class DescribeClient
     private function done(Client $client): array
     {
         /** @var array<string, int> $done */
-        $done = $client->setLogs()->where('pain', false)->where('logged_at', '>=', CarbonImmutable::now()->subDays(self::RECENT_DAYS))
+        $done = $client->setLogs()->where('pain', false)->where('logged_at', '>=', AsMoment::stored(CarbonImmutable::now()->subDays(self::RECENT_DAYS)))
             ->selectRaw('exercise, count(*) as sets')->groupBy('exercise')->pluck('sets', 'exercise')->all();
 
         return $done;
@@ -75,8 +78,11 @@ final readonly class DescribeClient
 
     public function body(Client $client): Body
     {
-        $measure = $client->bodyMeasure;
+        return self::bodyOf($client->bodyMeasure);
+    }
 
+    public static function bodyOf(BodyMeasure $measure): Body
+    {
         return Body::of(
             heightM: $measure->height_cm / 100,
             massKg: $measure->body_mass_kg,
@@ -116,24 +122,24 @@ final readonly class DescribeClient
     /**
      * The capacity filter run over every logged set, one state for each day with logs.
      *
-     * @return array<string, non-empty-list<array{day: CarbonImmutable, capacity: Capacity}>> By pattern; holds are left out.
+     * @return array<string, non-empty-list<array{day: CarbonImmutable, capacity: Capacity, ownKg: float}>> By pattern; holds are left out.
      */
     public function capacityHistory(Client $client): array
     {
         $history = [];
+        /** @var Collection<int, SetLog> $sets */
         $sets = $client->setLogs()->orderBy('logged_at')->orderBy('id')->get();
         foreach ($sets as $set) {
-            /** @var SetLog $set */
             if ($set->reps < 1 || $set->whole_kg <= 0 || $this->catalogue->exercise($set->exercise)->isHold) {
                 continue;
             }
             // Slow repetitions count for more: what they would have been at the usual tempo.
-            $atUsualTempo = $set->tempo === null ? (float) $set->reps : Tempo::of(...$set->tempo)->repetitionsAtUsual($set->reps, $set->reserve, Tempo::of(...$this->catalogue->exercise($set->exercise)->tempo));
+            $atUsualTempo = $set->tempo === null ? (float) $set->reps : $set->tempo->repetitionsAtUsual($set->reps, $set->reserve, Tempo::of(...$this->catalogue->exercise($set->exercise)->tempo));
             $measured = Capacity::fromSet(wholeKg: $set->whole_kg, loadSdKg: $set->sd_kg, reps: (int) min(60, round($atUsualTempo)), reserve: $set->reserve);
-            $day = $set->logged_at->toImmutable();
+            $day = $set->logged_at;
             $days = $history[$set->pattern] ?? [];
             $last = $days === [] ? null : $days[count($days) - 1];
-            $state = ['day' => $day, 'capacity' => $last === null
+            $state = ['day' => $day, 'ownKg' => $set->own_kg, 'capacity' => $last === null
                 ? $measured
                 : $last['capacity']->after($last['day']->diffInDays($day))->updatedBy($measured)];
             if ($last !== null && $last['day']->isSameDay($day)) {

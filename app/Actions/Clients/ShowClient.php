@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Clients;
 
 use App\Actions\Floor\ShowSession;
+use App\Casts\AsMoment;
 use App\Http\Resources\Clients\BodyMeasureResource;
 use App\Http\Resources\Clients\ClientResource;
 use App\Http\Resources\Clients\HomeResource;
@@ -13,7 +14,6 @@ use App\Http\Resources\Shared\LimitResource;
 use App\Models\BodyMeasure;
 use App\Models\Client;
 use App\Models\TrainingSession;
-use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 
 /** One client as the Person page shows them. */
@@ -28,7 +28,7 @@ final readonly class ShowClient
     public function handle(Client $client): ClientResource
     {
         /** @var Collection<int, TrainingSession> $sessions */
-        $sessions = $client->trainingSessions()->whereNull('ended_at')->where('starts_at', '>=', CarbonImmutable::now()->startOfDay())->orderBy('starts_at')->limit(self::SESSIONS_SHOWN)->get();
+        $sessions = $client->trainingSessions()->whereNull('ended_at')->where('starts_at', '>=', AsMoment::stored($client->trainer->now()->startOfDay()))->orderBy('starts_at')->limit(self::SESSIONS_SHOWN)->get();
 
         /** @var Collection<int, BodyMeasure> $measures */
         $measures = $client->bodyMeasures()->orderByDesc('measured_on')->orderByDesc('id')->get();
@@ -45,7 +45,7 @@ final readonly class ShowClient
             likes: $client->likes,
             dislikes: $client->dislikes,
             bornOn: $client->born_on?->toDateString(),
-            age: $client->born_on === null ? null : (int) $client->born_on->diffInYears(CarbonImmutable::now()),
+            age: $client->born_on === null ? null : (int) $client->born_on->diffInYears($client->trainer->today()),
             guardian: $client->guardian,
             guardianOn: $client->guardian_on?->toDateString(),
             kitFromId: $client->kit_from_id,

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions\Clients;
 
+use App\Casts\AsMoment;
 use App\Http\Resources\Clients\ClientSummaryResource;
 use App\Http\Resources\Shared\LimitResource;
 use App\Models\Client;
 use App\Models\User;
-use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 
 /** A trainer's clients, by name. */
@@ -25,7 +25,7 @@ final readonly class ShowClients
         $clients = $trainer->clients()->withCount('shelfItems')->orderBy('name')->get();
 
         return array_values($clients->map(function (Client $client): ClientSummaryResource {
-            $next = $client->trainingSessions()->whereNull('ended_at')->where('starts_at', '>=', CarbonImmutable::now()->startOfDay())->orderBy('starts_at')->first();
+            $next = $client->trainingSessions()->whereNull('ended_at')->where('starts_at', '>=', AsMoment::stored($client->trainer->now()->startOfDay()))->orderBy('starts_at')->first();
 
             return new ClientSummaryResource(
                 id: $client->id,

@@ -58,7 +58,7 @@ final readonly class ShowHealth
             questions: array_map(static fn (Question $question): HealthAnswerResource => new HealthAnswerResource($question->id, $question->ask, $screening->answers[$question->id] ?? null, $question->lock !== null), $this->screening->questions),
             answeredOn: $screening?->answered_on->toDateString(),
             dueOn: $dueOn?->toDateString(),
-            isDue: $dueOn === null || $dueOn->isPast(),
+            isDue: $dueOn === null || $dueOn->lessThan($client->trainer->today()),
             note: $screening->note ?? '',
             systolic: $screening->pressure['systolic'] ?? null,
             diastolic: $screening->pressure['diastolic'] ?? null,

@@ -7,16 +7,19 @@ namespace App\Actions\Floor;
 use App\Actions\Clients\AssessHealth;
 use App\Actions\Clients\DescribeClient;
 use App\Actions\SwapDesk\ChooseSwap;
+use App\Enums\FloorEventKind;
 use App\Http\Resources\Catalogue\CuesResource;
 use App\Http\Resources\Floor\BlockResource;
 use App\Http\Resources\Floor\ItemResource;
 use App\Http\Resources\Floor\SessionResource;
 use App\Http\Resources\Floor\SetLogResource;
+use App\Http\Resources\Floor\SkippedResource;
 use App\Http\Resources\Floor\StepResource;
 use App\Http\Resources\Shared\EquivalentResource;
 use App\Http\Resources\Shared\FigureResource;
 use App\Http\Resources\Shared\HealthLockResource;
 use App\Models\Block;
+use App\Models\FloorEvent;
 use App\Models\Item;
 use App\Models\TrainingSession;
 use NimbleShelf\Core\Catalogue\Catalogue;
@@ -28,8 +31,10 @@ use NimbleShelf\Core\Matching\SettingInWords;
 use NimbleShelf\Core\Matching\ShelfRungs;
 use NimbleShelf\Core\Matching\Situation;
 use NimbleShelf\Core\Mechanics\Certainty;
-use NimbleShelf\Core\Planning\SetOrder;
-use NimbleShelf\Core\Planning\Tempo;
+use NimbleShelf\Core\Planning\Step;
+use NimbleShelf\Core\Planning\StepKind;
+use NimbleShelf\Core\Planning\ThingInUse;
+use NimbleShelf\Core\Planning\Timeline;
 
 /** Lays out a session for the Floor: settings in words, figures, cautions, what is still to be swapped. */
 final readonly class ShowSession
@@ -37,47 +42,47 @@ final readonly class ShowSession
     public function __construct(
         private DescribeClient $describe,
         private ShelfRungs $rungs,
+        private DayPlan $dayPlan,
         private ChooseSwap $chooseSwap,
         private Catalogue $catalogue,
-        private ResistanceModel $model, private AssessHealth $assess)
-    {
+        private ResistanceModel $model,
+        private AssessHealth $assess,
+    ) {
     }
 
     public function handle(TrainingSession $session): SessionResource
     {
-        $session->loadMissing(['blocks.items.setLogs', 'programme.client.shelfItems', 'programme.client.home', 'programme.client.bodyMeasure']);
-        $row = $session->programme->client;
-        $situation = $this->describe->plainSituation($row);
+        $session->loadMissing(['blocks.items.setLogs', 'blocks.items.madeChanges', 'client.shelfItems', 'client.home', 'client.bodyMeasure']);
+        $situation = $this->describe->plainSituation($session->client);
+        $rungs = $this->dayPlan->rungs($session, $situation);
         $layOut = [];
-        $blocks = $session->blocks->map(function (Block $block) use ($situation, &$layOut): BlockResource {
-            return new BlockResource(
-                id: $block->id,
-                kind: $block->kind,
-                name: $block->name,
-                items: array_values($block->items->map(function (Item $item) use ($situation, &$layOut): ItemResource {
-                    $exercise = $this->catalogue->exercise($item->exercise);
-                    $rung = $this->rungs->rungFor($exercise, $item->setting, $situation);
-                    foreach ($item->left_out === null ? $rung->things ?? [] : [] as $thing) {
-                        $layOut[] = $thing->name;
-                    }
-
-                    return $this->item($item, $rung, $situation);
-                })->all()),
-            );
-        });
+        foreach ($session->items() as $item) {
+            foreach ($item->left_out === null ? $rungs[$item->id]->things ?? [] : [] as $thing) {
+                $layOut[] = $thing->name;
+            }
+        }
+        $timeline = Timeline::of($this->dayPlan->of($session, $rungs), $situation->client->isSlowOnFeet());
 
         return new SessionResource(
             id: $session->id,
-            clientId: $row->id,
-            clientName: $row->name,
+            clientId: $session->client->id,
+            clientName: $session->client->name,
             name: $session->name,
             startsAt: $session->starts_at->toIso8601String(),
             minutes: $session->minutes,
+            takesMinutes: (int) ceil($timeline->likelySeconds() / 60),
+            positionChanges: $timeline->positionChanges,
             state: $session->state(),
-            locks: HealthLockResource::allOf($this->assess->locks($row)),
+            locks: HealthLockResource::allOf($this->assess->locks($session->client)),
             layOut: array_values(array_unique($layOut)),
-            blocks: array_values($blocks->all()),
-            steps: $this->steps($session),
+            blocks: array_values($session->blocks->map(fn (Block $block): BlockResource => new BlockResource(
+                id: $block->id,
+                kind: $block->kind->value,
+                name: $block->name,
+                items: array_values($block->items->map(fn (Item $item): ItemResource => $this->item($item, $rungs[$item->id], $situation))->all()),
+            ))->all()),
+            steps: array_map($this->step(...), $timeline->steps),
+            skipped: $this->skipped($session),
         );
     }
 
@@ -88,72 +93,75 @@ final readonly class ShowSession
      */
     public function itemsToSwap(TrainingSession $session): array
     {
-        $row = $session->programme->client;
-        $situation = $this->describe->plainSituation($row);
-        $ids = [];
-        foreach ($session->blocks as $block) {
-            foreach ($block->items as $item) {
-                if ($item->left_out === null && $this->rungs->problemsAsWritten($this->catalogue->exercise($item->exercise), $item->setting, $situation) !== []) {
-                    $ids[] = $item->id;
-                }
-            }
-        }
+        $situation = $this->describe->plainSituation($session->client);
+        $open = array_filter($session->items(), function (Item $item) use ($situation): bool {
+            $now = $item->now();
 
-        return $ids;
+            return $item->left_out === null && $this->rungs->problemsAsWritten($this->catalogue->exercise($now->exercise), $now->setting, $situation) !== [];
+        });
+
+        return array_values(array_map(static fn (Item $item): int => $item->id, $open));
     }
 
-    /** @return list<StepResource> */
-    private function steps(TrainingSession $session): array
+    private function step(Step $step): StepResource
     {
-        $blocks = $session->blocks->map(fn (Block $block): array => [
-            'kind' => $block->kind,
-            'items' => array_values($block->items->map(fn (Item $item): array => [
-                'id' => $item->id,
-                'sets' => $item->left_out === null ? $item->sets : 0,
-                'perSide' => $this->isPerSide($item),
-                'restSeconds' => $item->rest_seconds,
-            ])->all()),
-        ]);
+        $names = static fn (ThingInUse $use): string => $use->name;
 
-        return array_map(
-            static fn (array $step): StepResource => new StepResource(...$step),
-            SetOrder::of(array_values($blocks->all())),
+        return new StepResource(
+            kind: $step->kind->value,
+            seconds: (int) round($step->seconds),
+            words: $step->words,
+            itemId: $step->slot === null ? null : (int) $step->slot->thread,
+            setNumber: $step->kind === StepKind::Work ? $step->round : null,
+            side: $step->side,
+            endsSet: $step->endsSet,
+            pickUp: array_map($names, $step->pickUp),
+            putDown: array_map($names, $step->putDown),
         );
     }
 
-    private function isPerSide(Item $item): bool
+    /** @return list<SkippedResource> */
+    private function skipped(TrainingSession $session): array
     {
-        return $this->catalogue->exercise($item->exercise)->oneSideAtATime || $item->setting->limbs === 1;
+        return array_values(FloorEvent::inForce($session->events)->where('kind', FloorEventKind::Skipped)->where('item_id', '!=', null)->map(
+            static fn (FloorEvent $event): SkippedResource => new SkippedResource($event->key, (int) $event->item_id, (int) ($event->said['setNumber'] ?? 0), $event->said['side'] ?? null, $event->at->toIso8601String()),
+        )->all());
     }
 
     private function item(Item $item, ?Rung $rung, Situation $situation): ItemResource
     {
-        $exercise = $this->catalogue->exercise($item->exercise);
-        $problems = $this->rungs->problemsAsWritten($exercise, $item->setting, $situation);
+        $now = $item->now();
+        $exercise = $this->catalogue->exercise($now->exercise);
+        $problems = $this->rungs->problemsAsWritten($exercise, $now->setting, $situation);
         $certainty = $rung->certainty ?? Certainty::Labelled;
-        $words = $item->words ?? $rung->words ?? SettingInWords::of($exercise, $item->setting);
+        $words = $now->words ?? $rung->words ?? SettingInWords::of($exercise, $now->setting);
+        $body = $situation->client->body;
 
         return new ItemResource(
             id: $item->id,
             exercise: $exercise->id,
             name: $exercise->name,
             words: $words,
-            sets: $item->sets,
-            reps: $item->reps,
-            reserve: $item->reserve,
+            setting: $now->setting->toArray(),
+            certainty: $certainty->value,
+            sets: $now->sets,
+            reps: $now->dose->count(),
+            reserve: $now->reserve,
             isHold: $exercise->isHold,
-            perSide: $this->isPerSide($item),
-            restSeconds: $item->rest_seconds,
-            tempo: $item->tempo === null ? null : Tempo::of(...$item->tempo)->inWords(),
+            perSide: $exercise->isOneSidedIn($now->setting),
+            restSeconds: $now->restSeconds,
+            tempo: $now->tempo?->inWords(),
+            tempoParts: $now->tempo?->toArray(),
+            rangeRatio: $now->rangeRatio,
             leftOut: $item->left_out,
             servable: $item->left_out !== null || $problems === [],
             problems: $problems,
             swappedFrom: $this->chooseSwap->writtenInWords($item),
-            swapWhy: $item->written['why'] ?? null,
+            swapWhy: $now->why === '' ? null : $now->why,
             cues: CuesResource::of($exercise),
-            cautions: Cautions::of($rung ?? new Rung($exercise, $item->setting, [], $certainty, $words, $exercise->setUpSeconds), $situation),
-            equivalent: EquivalentResource::of($this->model->equivalent($exercise, $situation->client->body, $item->setting, School::Mean, $certainty), $this->catalogue),
-            figure: FigureResource::of($this->model->rig($exercise, $situation->client->body, $item->setting), $exercise, $item->setting, $situation->client->body),
+            cautions: Cautions::of($rung ?? new Rung($exercise, $now->setting, [], $certainty, $words, $exercise->setUpSeconds), $situation),
+            equivalent: EquivalentResource::of($this->model->equivalent($exercise, $body, $now->setting, School::Mean, $certainty), $this->catalogue),
+            figure: FigureResource::of($this->model->rig($exercise, $body, $now->setting), $exercise, $now->setting, $body),
             setLogs: array_values($item->setLogs->map(SetLogResource::of(...))->all()),
         );
     }

@@ -12,18 +12,16 @@ use App\Http\Resources\Ledger\LedgerResource;
 use App\Http\Resources\Ledger\LedgerRungResource;
 use App\Http\Resources\Ledger\LedgerSwapResource;
 use App\Http\Resources\Ledger\NextTargetResource;
+use App\Models\Change;
 use App\Models\Client;
 use App\Models\SetLog;
-use App\Models\Swap;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use NimbleShelf\Core\Catalogue\Catalogue;
 use NimbleShelf\Core\Equivalence\Equivalent;
-use NimbleShelf\Core\Equivalence\ResistanceModel;
-use NimbleShelf\Core\Equivalence\School;
 use NimbleShelf\Core\Matching\Rung;
+use NimbleShelf\Core\Matching\RungInUse;
 use NimbleShelf\Core\Matching\ShelfRungs;
-use NimbleShelf\Core\Mechanics\Body;
 use NimbleShelf\Core\Planning\Capacity;
 use NimbleShelf\Core\Planning\NextTarget;
 
@@ -38,20 +36,18 @@ final readonly class ShowLedger
         private DescribeClient $describe,
         private ShelfRungs $rungs,
         private Catalogue $catalogue,
-        private ResistanceModel $model,
     ) {
     }
 
     public function handle(Client $client): LedgerResource
     {
-        $body = $this->describe->body($client);
         /** @var Collection<int, SetLog> $sets */
         $sets = $client->setLogs()->orderByDesc('logged_at')->orderByDesc('id')->limit(self::NEWEST_ENTRIES)->get();
         $patterns = [];
         foreach ($this->describe->capacityHistory($client) as $pattern => $history) {
             $ofPattern = $sets->where('pattern', $pattern)->values();
             if ($ofPattern->isNotEmpty()) {
-                $patterns[] = $this->pattern($pattern, $history, $ofPattern, $client, $body);
+                $patterns[] = $this->pattern($pattern, $history, $ofPattern, $client);
             }
         }
 
@@ -59,7 +55,7 @@ final readonly class ShowLedger
             clientId: $client->id,
             clientName: $client->name,
             patterns: $patterns,
-            entries: array_values($sets->map(fn (SetLog $set): LedgerEntryResource => $this->entry($set, $body))->all()),
+            entries: array_values($sets->map($this->entry(...))->all()),
             swaps: $this->swaps($client),
         );
     }
@@ -67,10 +63,10 @@ final readonly class ShowLedger
     /** @return list<LedgerSwapResource> */
     private function swaps(Client $client): array
     {
-        /** @var Collection<int, Swap> $swaps */
-        $swaps = $client->swaps()->with('item.block.session')->limit(self::NEWEST_SWAPS)->get();
+        /** @var Collection<int, Change> $changes */
+        $changes = $client->madeChanges()->with('item.block.session')->whereNotNull('item_id')->limit(self::NEWEST_SWAPS)->get();
 
-        return array_values($swaps->map(static fn (Swap $swap): LedgerSwapResource => new LedgerSwapResource(
+        return array_values($changes->map(static fn (Change $swap): LedgerSwapResource => new LedgerSwapResource(
             id: $swap->id,
             on: $swap->created_at->toIso8601String(),
             session: $swap->item === null ? '' : $swap->item->block->session->name,
@@ -83,32 +79,30 @@ final readonly class ShowLedger
     }
 
     /**
-     * @param  non-empty-list<array{day: CarbonImmutable, capacity: Capacity}>  $history
+     * @param  non-empty-list<array{day: CarbonImmutable, capacity: Capacity, ownKg: float}>  $history
      * @param  Collection<int, SetLog>  $sets  Newest first.
      */
-    private function pattern(string $pattern, array $history, Collection $sets, Client $client, Body $body): LedgerPatternResource
+    private function pattern(string $pattern, array $history, Collection $sets, Client $client): LedgerPatternResource
     {
         $newest = $sets->firstOrFail();
         $exercise = $this->catalogue->exercise($newest->exercise);
-        $ownKg = $this->model->equivalent($exercise, $body, $newest->setting, School::Mean)->ownKg;
         $rungs = $this->rungs->distinct($exercise, $this->describe->plainSituation($client));
-        $current = $this->nearest($rungs, $newest->whole_kg);
+        $hung = array_map(static fn (array $one): array => ['rung' => $one['rung'], 'wholeKg' => $one['equivalent']->wholeKg()], $rungs);
+        $current = RungInUse::among($hung, $newest->exercise, $newest->setting, $newest->whole_kg);
         $target = $current === null ? null : $this->target($rungs, $current, $sets, $client);
-        $now = $history[count($history) - 1]['capacity']->after($history[count($history) - 1]['day']->diffInDays(CarbonImmutable::now()));
+        $last = $history[count($history) - 1];
+        $today = $this->point($client->trainer->now(), $last['capacity']->after($last['day']->diffInDays(CarbonImmutable::now())), $last['ownKg']);
+        $points = array_map(fn (array $state): CapacityPointResource => $this->point($state['day'], $state['capacity'], $state['ownKg']), $history);
 
         return new LedgerPatternResource(
             pattern: $pattern,
             name: $this->catalogue->pattern($pattern)->name,
             unit: $this->catalogue->pattern($pattern)->unit,
-            capacityKg: Equivalent::rounded($now->kg - $ownKg, $now->sdKg),
-            lowKg: Equivalent::rounded($now->kg - $now->sdKg - $ownKg, $now->sdKg),
-            highKg: Equivalent::rounded($now->kg + $now->sdKg - $ownKg, $now->sdKg),
-            history: array_map(static fn (array $state): CapacityPointResource => new CapacityPointResource(
-                date: $state['day']->toDateString(),
-                kg: round($state['capacity']->kg - $ownKg, 1),
-                lowKg: round($state['capacity']->kg - $state['capacity']->sdKg - $ownKg, 1),
-                highKg: round($state['capacity']->kg + $state['capacity']->sdKg - $ownKg, 1),
-            ), $history),
+            capacityKg: $today->kg,
+            lowKg: $today->lowKg,
+            highKg: $today->highKg,
+            // It ends today, at the number above it.
+            history: $last['day']->isSameDay($client->trainer->now()) ? [...array_slice($points, 0, -1), $today] : [...$points, $today],
             rungs: array_map(fn (int $i): LedgerRungResource => $this->rung($rungs[$i], $i === $current, $i === $target?->rung), array_keys($rungs)),
             next: $target === null || $target->rung === null ? null : new NextTargetResource(
                 step: $target->step,
@@ -138,17 +132,15 @@ final readonly class ShowLedger
         );
     }
 
-    /** @param  list<array{rung: Rung, equivalent: Equivalent}>  $rungs */
-    private function nearest(array $rungs, float $wholeKg): ?int
+    /** Rounded once, here. */
+    private function point(CarbonImmutable $day, Capacity $capacity, float $ownKg): CapacityPointResource
     {
-        $nearest = null;
-        foreach ($rungs as $i => $usable) {
-            if ($nearest === null || abs($usable['equivalent']->wholeKg() - $wholeKg) < abs($rungs[$nearest]['equivalent']->wholeKg() - $wholeKg)) {
-                $nearest = $i;
-            }
-        }
-
-        return $nearest;
+        return new CapacityPointResource(
+            date: $day->toDateString(),
+            kg: Equivalent::rounded($capacity->kg - $ownKg, $capacity->sdKg),
+            lowKg: Equivalent::rounded($capacity->kg - $capacity->sdKg - $ownKg, $capacity->sdKg),
+            highKg: Equivalent::rounded($capacity->kg + $capacity->sdKg - $ownKg, $capacity->sdKg),
+        );
     }
 
     /** @param  array{rung: Rung, equivalent: Equivalent}  $usable */
@@ -170,7 +162,7 @@ final readonly class ShowLedger
         );
     }
 
-    private function entry(SetLog $set, Body $body): LedgerEntryResource
+    private function entry(SetLog $set): LedgerEntryResource
     {
         $exercise = $this->catalogue->exercise($set->exercise);
 
@@ -187,7 +179,7 @@ final readonly class ShowLedger
             reserve: $set->reserve,
             pain: $set->pain,
             painNote: $set->pain_note,
-            equivalent: $this->model->equivalent($exercise, $body, $set->setting, School::Mean)->inWords(),
+            equivalent: $set->load_words,
         );
     }
 }

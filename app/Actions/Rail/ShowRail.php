@@ -21,6 +21,7 @@ use NimbleShelf\Core\Catalogue\Pattern;
 use NimbleShelf\Core\Equivalence\ResistanceModel;
 use NimbleShelf\Core\Matching\Rail;
 use NimbleShelf\Core\Matching\RailRung;
+use NimbleShelf\Core\Matching\RungInUse;
 use NimbleShelf\Core\Matching\ShelfRungs;
 
 /** One pattern's rail: every rung on one axis, the wanted window, the rung in use and the steps from it. */
@@ -93,20 +94,9 @@ final readonly class ShowRail
     {
         /** @var SetLog|null $newest */
         $newest = $client->setLogs()->where('pattern', $pattern->id)->orderByDesc('logged_at')->orderByDesc('id')->first();
-        if ($newest === null || $rail->rungs === []) {
-            return null;
-        }
-        $nearest = null;
-        $leastDistance = INF;
-        foreach ($rail->rungs as $i => $hung) {
-            $same = $hung->rung->exercise->id === $newest->exercise && $hung->rung->setting->sameAs($newest->setting);
-            $distance = $same ? -1.0 : abs($hung->equivalent->wholeKg() - $newest->whole_kg);
-            if ($distance < $leastDistance) {
-                [$nearest, $leastDistance] = [$i, $distance];
-            }
-        }
+        $hung = array_map(static fn (RailRung $one): array => ['rung' => $one->rung, 'wholeKg' => $one->equivalent->wholeKg()], $rail->rungs);
 
-        return $nearest;
+        return $newest === null ? null : RungInUse::among($hung, $newest->exercise, $newest->setting, $newest->whole_kg);
     }
 
     private function rung(RailRung $hung, bool $isNow, ?float $jump): RailRungResource
@@ -127,7 +117,7 @@ final readonly class ShowRail
             repsLow: $hung->predicted['low'] ?? null,
             repsHigh: $hung->predicted['high'] ?? null,
             isHold: $hung->rung->exercise->isHold,
-            perSide: $hung->rung->exercise->oneSideAtATime || $hung->rung->setting->limbs === 1,
+            perSide: $hung->rung->isOneSided(),
             setUpSeconds: $hung->rung->setUpSeconds,
             isInWindow: $hung->isInWindow,
             isNow: $isNow,

@@ -6,11 +6,13 @@ namespace App\Actions\Replan;
 
 use App\Actions\Clients\AssessHealth;
 use App\Actions\Clients\DescribeClient;
+use App\Actions\Floor\DayPlan;
 use App\Actions\SwapDesk\ChangeItem;
 use App\Actions\SwapDesk\ChooseSwap;
 use App\Actions\SwapDesk\RankSwaps;
 use App\Enums\Occasion;
 use App\Enums\SessionState;
+use App\Enums\SwapScope;
 use App\Http\Resources\Replan\ReplanChangeResource;
 use App\Http\Resources\Replan\ReplanResource;
 use App\Http\Resources\Shared\EquivalentResource;
@@ -24,14 +26,14 @@ use NimbleShelf\Core\Catalogue\Catalogue;
 use NimbleShelf\Core\Kit\Thing;
 use NimbleShelf\Core\Matching\Candidate;
 use NimbleShelf\Core\Matching\ShelfRungs;
-use NimbleShelf\Core\Planning\SessionTime;
+use NimbleShelf\Core\Planning\Change;
 use NimbleShelf\Core\Planning\ShorterSession;
-use NimbleShelf\Core\Planning\Tempo;
+use NimbleShelf\Core\Planning\Timeline;
 
 /** Plans a session anew when something is missing, time is short or a part is sore: every change in one list. */
 final readonly class ReplanSession
 {
-    public function __construct(private DescribeClient $describe, private RankSwaps $rankSwaps, private ShelfRungs $rungs, private ChooseSwap $chooseSwap, private ChangeItem $change, private Catalogue $catalogue, private AssessHealth $assess)
+    public function __construct(private DescribeClient $describe, private RankSwaps $rankSwaps, private ShelfRungs $rungs, private DayPlan $dayPlan, private ChooseSwap $chooseSwap, private ChangeItem $change, private Catalogue $catalogue, private AssessHealth $assess)
     {
     }
 
@@ -42,21 +44,23 @@ final readonly class ReplanSession
         $items = $this->items($replan->session);
         $kept = [];
         foreach ($items as $item) {
-            $kept[$item->id] = $proposals[$item->id]['sets'] ?? $item->sets;
+            $kept[$item->id] = max(0, ($proposals[$item->id]['sets'] ?? $item->chosen->sets) - $this->setsDone($item));
         }
-        $times = $this->times($items);
+        $situation = $this->describe->plainSituation($replan->session->client);
+        $rungs = $this->dayPlan->rungs($replan->session, $situation);
+        $minutes = fn (array $sets): int => (int) ceil(Timeline::of($this->dayPlan->of($replan->session, $rungs, $sets), $situation->client->isSlowOnFeet())->seconds() / 60);
 
         return new ReplanResource(
             sessionId: $replan->session->id,
             sessionName: $replan->session->name,
-            clientId: $replan->session->programme->client->id,
-            clientName: $replan->session->programme->client->name,
+            clientId: $replan->session->client->id,
+            clientName: $replan->session->client->name,
             occasion: $replan->occasion,
             title: $this->title($replan),
-            locks: HealthLockResource::allOf($this->assess->locks($replan->session->programme->client)),
+            locks: HealthLockResource::allOf($this->assess->locks($replan->session->client)),
             changes: array_map(fn (Item $item): ReplanChangeResource => $this->shown($item, $proposals[$item->id] ?? null), $items),
-            minutesBefore: (int) ceil(array_sum(array_map(static fn (SessionTime $time): float => $time->secondsFor($time->sets), $times)) / 60),
-            minutesAfter: (int) ceil(array_sum(array_map(static fn (SessionTime $time): float => $time->secondsFor($kept[$time->id]), $times)) / 60),
+            minutesBefore: $minutes($this->setsLeft($replan->session)),
+            minutesAfter: $minutes($kept + $this->setsLeft($replan->session)),
         );
     }
 
@@ -84,11 +88,11 @@ final readonly class ReplanSession
                 }
                 if ($proposal['candidate'] !== null) {
                     $this->chooseSwap->put($item, $proposal['candidate'], occasion: $title, batch: $batch);
-                } elseif ($proposal['sets'] === 0) {
-                    $this->change->handle($item, ['left_out' => $proposal['why']], $title, $proposal['why'], $batch);
-                } else {
-                    $this->change->handle($item, ['sets' => $proposal['sets']], $title, $proposal['why'], $batch);
+
+                    continue;
                 }
+                $change = $proposal['sets'] === 0 ? Change::leaveOut($proposal['why']) : Change::toSets($proposal['sets']);
+                $this->change->handle($item, $replan->session->client_id, $change, SwapScope::Today, $title, $proposal['why'], $batch);
             }
         });
 
@@ -111,15 +115,16 @@ final readonly class ReplanSession
     /** @return array<int, array{candidate: Candidate|null, sets: int, why: string}> */
     private function swapped(Replan $replan): array
     {
-        $client = $replan->session->programme->client;
+        $client = $replan->session->client;
         $missing = array_column($this->missing($replan), 'id');
         $situation = $this->describe->situation($client)->without($missing);
         $desk = $this->rankSwaps->deskOf($client);
         $proposals = [];
         foreach ($this->items($replan->session) as $item) {
-            $exercise = $this->catalogue->exercise($item->exercise);
+            $now = $item->now();
+            $exercise = $this->catalogue->exercise($now->exercise);
             $problems = $replan->sore === null
-                ? $this->rungs->problemsAsWritten($exercise, $item->setting, $situation)
+                ? $this->rungs->problemsAsWritten($exercise, $now->setting, $situation)
                 : array_filter([$replan->sore->against($exercise)], is_string(...));
             if ($problems === []) {
                 continue;
@@ -128,7 +133,7 @@ final readonly class ReplanSession
             $why = implode(' ', $problems);
             $proposals[$item->id] = $best === null
                 ? ['candidate' => null, 'sets' => 0, 'why' => $why.' Nothing here stands in for it; leave it out today.']
-                : ['candidate' => $best, 'sets' => $item->sets, 'why' => $why];
+                : ['candidate' => $best, 'sets' => $item->chosen->sets, 'why' => $why];
         }
 
         return $proposals;
@@ -137,16 +142,16 @@ final readonly class ReplanSession
     /** @return array<int, array{candidate: Candidate|null, sets: int, why: string}> */
     private function shorter(Replan $replan): array
     {
-        $items = $this->items($replan->session);
-        $cut = ShorterSession::of($this->times($items), $replan->minutes);
+        $situation = $this->describe->plainSituation($replan->session->client);
+        $plan = $this->dayPlan->of($replan->session, $this->dayPlan->rungs($replan->session, $situation), $this->setsLeft($replan->session));
+        $cut = ShorterSession::of($plan, $replan->minutes, $situation->client->isSlowOnFeet());
         $proposals = [];
-        foreach ($items as $item) {
-            $done = $this->setsDone($item);
-            $sets = $cut->sets[$item->id] === 0 && $done === 0 ? 0 : $done + $cut->sets[$item->id];
-            if ($sets < $item->sets) {
+        foreach ($this->items($replan->session) as $item) {
+            $sets = $this->setsDone($item) + ($cut->sets[$item->id] ?? 0);
+            if ($sets < $item->chosen->sets) {
                 $proposals[$item->id] = ['candidate' => null, 'sets' => $sets, 'why' => $sets === 0
                     ? sprintf('No time for it in %d minutes.', $replan->minutes)
-                    : sprintf('%d sets instead of %d, to fit into %d minutes.', $sets, $item->sets, $replan->minutes)];
+                    : sprintf('%d %s instead of %d, to fit into %d minutes.', $sets, $sets === 1 ? 'set' : 'sets', $item->chosen->sets, $replan->minutes)];
             }
         }
 
@@ -161,7 +166,7 @@ final readonly class ReplanSession
     private function missing(Replan $replan): array
     {
         $missing = array_values(array_filter(
-            $this->describe->shelf($replan->session->programme->client),
+            $this->describe->shelf($replan->session->client),
             static fn (Thing $thing): bool => in_array((int) $thing->id, $replan->thingIds, true),
         ));
         if (count($missing) < count(array_unique($replan->thingIds))) {
@@ -183,16 +188,7 @@ final readonly class ReplanSession
     /** @return list<Item> What is still to be done. */
     private function items(TrainingSession $session): array
     {
-        $items = [];
-        foreach ($session->blocks as $block) {
-            foreach ($block->items as $item) {
-                if ($item->left_out === null && $this->setsDone($item) < $item->sets) {
-                    $items[] = $item;
-                }
-            }
-        }
-
-        return $items;
+        return array_values(array_filter($session->items(), fn (Item $item): bool => $item->left_out === null && $this->setsDone($item) < $item->chosen->sets));
     }
 
     private function setsDone(Item $item): int
@@ -200,33 +196,22 @@ final readonly class ReplanSession
         return $item->setLogs->unique('set_number')->count();
     }
 
-    /**
-     * @param  list<Item>  $items
-     * @return list<SessionTime> Of the sets that are left.
-     */
-    private function times(array $items): array
+    /** @return array<int, int> By item: how many sets are left to do; none where it is left out or through. */
+    private function setsLeft(TrainingSession $session): array
     {
-        return array_map(function (Item $item): SessionTime {
-            $exercise = $this->catalogue->exercise($item->exercise);
-            $sides = $exercise->oneSideAtATime || $item->setting->limbs === 1 ? 2 : 1;
-            $tempo = $item->tempo === null ? $exercise->secondsPerRepetition() : Tempo::of(...$item->tempo)->secondsPerRepetition();
+        $left = [];
+        foreach ($session->items() as $item) {
+            $left[$item->id] = $item->left_out === null ? max(0, $item->chosen->sets - $this->setsDone($item)) : 0;
+        }
 
-            return new SessionTime(
-                id: $item->id,
-                pattern: $exercise->pattern,
-                isCompound: $exercise->effort->isCompound(),
-                sets: $item->sets - $this->setsDone($item),
-                setUpSeconds: $exercise->setUpSeconds,
-                setSeconds: $sides * $item->reps * ($exercise->isHold ? 1 : $tempo),
-                restSeconds: $item->rest_seconds,
-            );
-        }, $items);
+        return $left;
     }
 
     /** @param  array{candidate: Candidate|null, sets: int, why: string}|null  $proposal */
     private function shown(Item $item, ?array $proposal): ReplanChangeResource
     {
-        $exercise = $this->catalogue->exercise($item->exercise);
+        $now = $item->now();
+        $exercise = $this->catalogue->exercise($now->exercise);
         $candidate = $proposal['candidate'] ?? null;
         $to = $candidate?->rung->exercise ?? $exercise;
 
@@ -238,18 +223,18 @@ final readonly class ReplanSession
                 $proposal['sets'] === 0 => 'left-out',
                 default => 'fewer-sets',
             },
-            from: $this->change->inWords($item),
+            from: $this->change->standingInWords($item),
             why: $proposal['why'] ?? '',
             name: $to->name,
             words: $candidate->rung->words ?? '',
-            sets: $proposal['sets'] ?? $item->sets,
-            reps: $candidate->reps ?? $item->reps,
-            repsLow: $candidate->repsLow ?? $item->reps,
-            repsHigh: $candidate->repsHigh ?? $item->reps,
-            reserve: $candidate->reserve ?? $item->reserve,
+            sets: $proposal['sets'] ?? $item->chosen->sets,
+            reps: $candidate->reps ?? $now->dose->count(),
+            repsLow: $candidate->repsLow ?? $now->dose->count(),
+            repsHigh: $candidate->repsHigh ?? $now->dose->count(),
+            reserve: $candidate->reserve ?? $now->reserve,
             tempo: $candidate?->tempo?->inWords(),
             isHold: $to->isHold,
-            perSide: $to->oneSideAtATime || ($candidate?->rung->setting->limbs ?? $item->setting->limbs) === 1,
+            perSide: $to->isOneSidedIn($candidate->rung->setting ?? $now->setting),
             matchPercent: $candidate === null ? null : (int) round(100 * $candidate->match),
             equivalent: $candidate === null ? null : EquivalentResource::of($candidate->equivalent, $this->catalogue),
             notes: $candidate === null ? [] : [...$candidate->changes, ...$candidate->lost],

@@ -7,6 +7,7 @@ namespace App\Actions\Round;
 use App\Actions\Clients\AssessHealth;
 use App\Actions\Clients\DescribeClient;
 use App\Actions\Floor\ShowSession;
+use App\Casts\AsMoment;
 use App\Http\Resources\Round\RoundResource;
 use App\Http\Resources\Round\VisitResource;
 use App\Http\Resources\Round\WeekDayResource;
@@ -32,8 +33,8 @@ final readonly class ShowRound
     {
         /** @var Collection<int, TrainingSession> $sessions */
         $sessions = TrainingSession::ofTrainer($trainer)
-            ->with(['blocks.items.setLogs', 'programme.client.shelfItems', 'programme.client.home', 'programme.client.bodyMeasure'])
-            ->whereBetween('starts_at', [$day->startOfDay(), $day->endOfDay()])
+            ->with(['blocks.items.setLogs', 'blocks.items.madeChanges', 'client.shelfItems', 'client.home', 'client.bodyMeasure'])
+            ->whereBetween('starts_at', $this->bounds($day))
             ->orderBy('starts_at')->get();
         $monday = $day->startOfWeek(CarbonImmutable::MONDAY);
         $week = [];
@@ -41,11 +42,11 @@ final readonly class ShowRound
             $date = $monday->addDays($i);
             $week[] = new WeekDayResource(
                 date: $date->toDateString(),
-                visits: TrainingSession::ofTrainer($trainer)->whereBetween('starts_at', [$date->startOfDay(), $date->endOfDay()])->count(),
-                isToday: $date->isSameDay(CarbonImmutable::now()),
+                visits: TrainingSession::ofTrainer($trainer)->whereBetween('starts_at', $this->bounds($date))->count(),
+                isToday: $date->isSameDay($trainer->now()),
             );
         }
-        $next = TrainingSession::ofTrainer($trainer)->where('starts_at', '>', $day->endOfDay())->orderBy('starts_at')->first();
+        $next = TrainingSession::ofTrainer($trainer)->where('starts_at', '>', $this->bounds($day)[1])->orderBy('starts_at')->first();
 
         return new RoundResource(
             date: $day->toDateString(),
@@ -55,14 +56,21 @@ final readonly class ShowRound
         );
     }
 
+    /** @return array{string, string} First and last moment of a day in its zone, as they are stored. */
+    private function bounds(CarbonImmutable $day): array
+    {
+        return [AsMoment::stored($day->startOfDay()), AsMoment::stored($day->endOfDay())];
+    }
+
     private function visit(TrainingSession $session): VisitResource
     {
-        $client = $session->programme->client;
-        $items = $session->blocks->flatMap->items;
+        $client = $session->client;
+        $items = collect($session->items());
         $toSwap = $this->showSession->itemsToSwap($session);
-        $last = $client->setLogs()->where('logged_at', '<', $session->starts_at->startOfDay())->max('logged_at');
+        /** @var SetLog|null $last */
+        $last = $client->setLogs()->where('logged_at', '<', AsMoment::stored($session->starts_at->startOfDay()))->orderByDesc('logged_at')->first();
         /** @var Collection<int, SetLog> $pain */
-        $pain = $client->setLogs()->where('pain', true)->where('logged_at', '>=', CarbonImmutable::now()->subDays(self::PAIN_STAYS_OPEN_DAYS))->orderByDesc('logged_at')->get();
+        $pain = $client->setLogs()->where('pain', true)->where('logged_at', '>=', AsMoment::stored(CarbonImmutable::now()->subDays(self::PAIN_STAYS_OPEN_DAYS)))->orderByDesc('logged_at')->get();
 
         return new VisitResource(
             sessionId: $session->id,
@@ -74,15 +82,15 @@ final readonly class ShowRound
             startsAt: $session->starts_at->toIso8601String(),
             minutes: $session->minutes,
             state: $session->state(),
-            exercises: array_values($items->whereNull('left_out')->map(fn (Item $item): string => $this->catalogue->exercise($item->exercise)->name)->all()),
+            exercises: array_values($items->whereNull('left_out')->map(fn (Item $item): string => $this->catalogue->exercise($item->now()->exercise)->name)->all()),
             swapsNeeded: count($toSwap),
             firstSwapItemId: $toSwap[0] ?? null,
             setsLogged: (int) $items->sum(fn (Item $item): int => $item->setLogs->count()),
-            setsPlanned: (int) $items->whereNull('left_out')->sum('sets'),
+            setsPlanned: (int) $items->whereNull('left_out')->sum(fn (Item $item): int => $item->chosen->sets),
             limits: LimitResource::allOf($this->describe->limits($client)),
             painNotes: array_values($pain->map(fn (SetLog $set): string => sprintf('%s, %s%s', $this->catalogue->exercise($set->exercise)->name, $set->logged_at->format('j M'), $set->pain_note === '' ? '' : ': '.$set->pain_note))->unique()->all()),
             locks: array_column($this->assess->locks($client), 'why'),
-            daysSinceLast: is_string($last) ? (int) CarbonImmutable::parse($last)->startOfDay()->diffInDays($session->starts_at->startOfDay()) : null,
+            daysSinceLast: $last === null ? null : (int) $last->logged_at->setTimezone($session->zone)->startOfDay()->diffInDays($session->starts_at->startOfDay()),
         );
     }
 }

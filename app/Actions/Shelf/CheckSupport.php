@@ -9,7 +9,6 @@ use App\Http\Resources\Shared\FigureResource;
 use App\Http\Resources\Shelf\SupportCheckResource;
 use App\Models\Client;
 use App\Models\ShelfItem;
-use Carbon\CarbonImmutable;
 use NimbleShelf\Core\Catalogue\Catalogue;
 use NimbleShelf\Core\Equivalence\ResistanceModel;
 use NimbleShelf\Core\Exception\InvalidQuantity;
@@ -60,7 +59,7 @@ final readonly class CheckSupport
             ));
 
         // A thing that was refused once is not leaned on until a later check finds it sound.
-        $item->update(['measures' => ['checked' => $check->verdict->value, 'checked_on' => CarbonImmutable::today()->toDateString(), 'checked_for' => $exercise->id] + ($item->kind === 'pole' ? ['height_cm' => $barHeightCm] : []) + $item->measures]);
+        $item->update(['measures' => ['checked' => $check->verdict->value, 'checked_on' => $client->trainer->today()->toDateString(), 'checked_for' => $exercise->id] + ($item->kind === 'pole' ? ['height_cm' => $barHeightCm] : []) + $item->measures]);
 
         return new SupportCheckResource(
             itemId: $item->id,

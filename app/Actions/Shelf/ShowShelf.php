@@ -111,7 +111,7 @@ final readonly class ShowShelf
             condition: $item->condition,
             inspectedOn: $item->inspected_on?->toDateString(),
             inspectDueOn: $dueOn?->toDateString(),
-            isInspectionDue: $dueOn !== null && $dueOn->isPast(),
+            isInspectionDue: $dueOn !== null && $dueOn->lessThan($client->trainer->today()),
             stretches: $stretches,
             testedOn: $test?->tested_on->toDateString(),
             isRetestDue: $stretches !== null && ($test === null || $stretches >= self::RETEST_STRETCHES),
@@ -123,7 +123,7 @@ final readonly class ShowShelf
     private function stretches(Thing $thing, int $clientId, ?CarbonImmutable $since): int
     {
         $repetitions = 0;
-        $sets = SetLog::query()->where('client_id', $clientId)->when($since !== null, static fn ($query) => $query->where('logged_at', '>=', $since))->get();
+        $sets = SetLog::query()->where('client_id', $clientId)->whereNull('voided_at')->when($since !== null, static fn ($query) => $query->where('logged_at', '>=', $since))->get();
         foreach ($sets as $set) {
             if ($set->setting->implement === $thing->kind && $set->setting->band?->band->restLengthM === $thing->band?->restLengthM) {
                 $repetitions += $set->reps;

@@ -4,95 +4,103 @@ declare(strict_types=1);
 
 namespace App\Actions\SwapDesk;
 
+use App\Enums\SessionState;
+use App\Enums\SwapScope;
+use App\Models\Change;
 use App\Models\Item;
-use App\Models\Swap;
+use App\Models\Slot;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use NimbleShelf\Core\Catalogue\Catalogue;
 use NimbleShelf\Core\Matching\SettingInWords;
+use NimbleShelf\Core\Planning\Assignment;
+use NimbleShelf\Core\Planning\Change as CoreChange;
 
-/** Changes a prescribed exercise and writes down what was changed and why, so that it can be taken back. */
+/**
+ * Changes what a day or the plan asks for and writes down what was changed and why.
+ *
+ * What was prescribed is never touched: a change is laid over it, and taking it back lifts it off again, whatever
+ * happened in between.
+ */
 final readonly class ChangeItem
 {
-    /** What a change may touch, and what taking it back restores. */
-    private const COLUMNS = ['exercise', 'setting', 'words', 'sets', 'reps', 'reserve', 'rest_seconds', 'written', 'tempo', 'range_ratio', 'left_out', 'one_set'];
-
     public function __construct(private Catalogue $catalogue)
     {
     }
 
-    /**
-     * @param  array<string, mixed>  $columns
-     * @param  string  $batch  Changes made at one go share it.
-     */
-    public function handle(Item $item, array $columns, string $occasion, string $why, string $batch): void
+    /** @param  string  $batch  Changes made at one go share it. */
+    public function handle(Item|Slot $target, int $clientId, CoreChange $change, SwapScope $scope, string $occasion, string $why, string $batch): void
     {
-        DB::transaction(function () use ($item, $columns, $occasion, $why, $batch): void {
-            $before = array_intersect_key($item->getAttributes(), array_flip(self::COLUMNS));
-            $from = $this->inWords($item);
-            $item->update($columns);
-            $swap = new Swap(['client_id' => $item->client()->id, 'batch' => $batch, 'occasion' => $occasion, 'why' => $why, 'from_words' => $from, 'to_words' => $this->inWords($item), 'before' => $before]);
-            $swap->item()->associate($item)->save();
+        DB::transaction(function () use ($target, $clientId, $change, $scope, $occasion, $why, $batch): void {
+            $from = $this->standingInWords($target);
+            /** @var Change $row */
+            $row = $target->madeChanges()->create([
+                'client_id' => $clientId,
+                'batch' => $batch,
+                'scope' => $scope,
+                'occasion' => $occasion,
+                'why' => $why,
+                'from_words' => $from,
+                'to_words' => '',
+                'change' => $change,
+            ]);
+            $target->settle();
+            $row->update(['to_words' => $change->onlySet === null || $change->instead === null ? $this->standingInWords($target) : $this->inWords($change->instead)]);
         });
     }
 
-    /** Takes every change of one item back, to what the programme wrote. */
+    /** Takes every change of one item back, to what was prescribed. */
     public function takeBack(Item $item): void
     {
-        /** @var Collection<int, Swap> $swaps */
-        $swaps = Swap::query()->where('item_id', $item->id)->whereNull('undone_at')->get();
-        $this->undo($swaps);
+        /** @var Collection<int, Change> $changes */
+        $changes = Change::query()->where('item_id', $item->id)->whereNull('undone_at')->get();
+        $this->undo($changes);
         $item->refresh();
     }
 
-    /** After the one set it was made for, a swap goes; the history keeps it. */
-    public function endOneSet(Item $item): void
-    {
-        $swap = $item->newestSwap();
-        if ($item->one_set && $swap !== null) {
-            $item->setRawAttributes([...$item->getAttributes(), ...$swap->before])->save();
-        }
-    }
-
     /**
-     * Takes back what was changed at one go.
+     * Takes back what was changed at one go, and nothing else. A session that is over stays as it was done.
      *
-     * @return int How many items stand as before.
+     * @return int How many stand as before.
      */
     public function takeBackBatch(string $batch, int $clientId): int
     {
-        /** @var Collection<int, Swap> $swaps */
-        $swaps = Swap::query()->where('batch', $batch)->where('client_id', $clientId)->whereNull('undone_at')->get();
-        $this->undo($swaps);
+        /** @var Collection<int, Change> $made */
+        $made = Change::query()->where('batch', $batch)->where('client_id', $clientId)->whereNull('undone_at')->get();
+        $changes = $made->reject(static fn (Change $change): bool => $change->item?->block->session->state() === SessionState::Done);
+        $this->undo($changes);
 
-        return count($swaps);
+        return count($changes);
     }
 
-    /** What an item asks for, in words: "Floor press, 10 kg in each hand, 3 × 10". */
-    public function inWords(Item $item): string
+    /** What is asked for, in words: "Floor press, 10 kg in each hand, 3 × 10". */
+    public function inWords(Assignment $asked): string
     {
-        if ($item->left_out !== null) {
-            return 'left out';
-        }
-        $exercise = $this->catalogue->exercise($item->exercise);
+        $exercise = $this->catalogue->exercise($asked->exercise);
 
-        return sprintf('%s, %s, %d × %d%s', $exercise->name, $item->words ?? SettingInWords::of($exercise, $item->setting), $item->sets, $item->reps, $exercise->isHold ? ' s' : '');
+        return sprintf('%s, %s, %d × %d%s', $exercise->name, $asked->words ?? SettingInWords::of($exercise, $asked->setting), $asked->sets, $asked->dose->count(), $asked->dose->isTimed() ? ' s' : '');
     }
 
-    /** @param  Collection<int, Swap>  $swaps */
-    private function undo(Collection $swaps): void
+    public function standingInWords(Item|Slot $target): string
     {
-        // The newest first, so that the oldest state is what stays.
-        $swaps = $swaps->sortByDesc('id');
-        DB::transaction(static function () use ($swaps): void {
-            foreach ($swaps as $swap) {
-                $item = $swap->item;
-                if ($item !== null) {
-                    $item->refresh();
-                    $item->setRawAttributes([...$item->getAttributes(), ...$swap->before])->save();
-                }
-                $swap->update(['undone_at' => CarbonImmutable::now()]);
+        return match (true) {
+            $target instanceof Slot => $this->inWords($target->assignment),
+            $target->left_out !== null => 'left out',
+            default => $this->inWords($target->chosen),
+        };
+    }
+
+    /** @param  Collection<int, Change>  $changes */
+    private function undo(Collection $changes): void
+    {
+        DB::transaction(static function () use ($changes): void {
+            foreach ($changes as $change) {
+                $change->update(['undone_at' => CarbonImmutable::now()]);
+            }
+            foreach ($changes as $change) {
+                $change->item?->settle();
+                $change->slot?->settle();
             }
         });
     }

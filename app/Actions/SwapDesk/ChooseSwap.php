@@ -5,15 +5,26 @@ declare(strict_types=1);
 namespace App\Actions\SwapDesk;
 
 use App\Actions\Clients\AssessHealth;
+use App\Casts\AsMoment;
 use App\Enums\SwapScope;
+use App\Models\Change;
+use App\Models\Client;
 use App\Models\Item;
+use App\Models\PlannedSession;
+use App\Models\Slot;
+use App\Models\TrainingSession;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 use NimbleShelf\Core\Catalogue\Catalogue;
 use NimbleShelf\Core\Matching\Candidate;
+use NimbleShelf\Core\Matching\Prescription;
 use NimbleShelf\Core\Matching\SettingInWords;
-use NimbleShelf\Core\Mechanics\Setting;
+use NimbleShelf\Core\Planning\Assignment;
+use NimbleShelf\Core\Planning\Change as CoreChange;
+use NimbleShelf\Core\Planning\Dose;
+use NimbleShelf\Core\Planning\Sides;
 
 /** Puts a ranked candidate in the place of a prescribed exercise, and takes it back. */
 final readonly class ChooseSwap
@@ -23,24 +34,29 @@ final readonly class ChooseSwap
     }
 
     /**
-     * The same swap for this item and for every later one of the programme that asks for the same thing.
+     * The same swap for this item, for every later day of the programme that asks for the same thing, and for the plan
+     * behind them.
      *
-     * @return int How many later ones were changed; one that the shelf cannot serve this way stays as it is.
+     * @return int How many later days were changed; one that the shelf cannot serve this way stays as it is.
      */
     public function fromHereOn(Item $item, string $key): int
     {
-        $later = $this->later($item);
+        [$later, $slots] = [$this->later($item), $this->laterSlots($item)];
 
-        return DB::transaction(function () use ($item, $key, $later): int {
+        return DB::transaction(function () use ($item, $key, $later, $slots): int {
             $batch = Str::uuid()->toString();
             $this->handle($item, $key, SwapScope::Programme, $batch);
             $changed = 0;
-            foreach ($later as $one) {
-                try {
-                    $this->handle($one, $key, SwapScope::Programme, $batch);
-                    $changed++;
-                } catch (ValidationException) {
-                    // Another count of repetitions may rank another way; the trainer sees it when the day comes.
+            $ranked = [];
+            foreach ([...$later, ...$slots] as $target) {
+                $prescribed = $target instanceof Slot ? $target->written : $target->prescribed;
+                // Another count of repetitions may rank another way; the trainer sees it when the day comes.
+                $asked = md5(serialize($prescribed->toArray()));
+                $ranked[$asked] ??= [$this->candidate($item->client(), $this->prescription($prescribed, $item->client()), $key)];
+                $candidate = $ranked[$asked][0];
+                if ($candidate !== null) {
+                    $this->lay($target, $prescribed, $candidate, SwapScope::Programme, $item->client(), SwapScope::Programme->occasion(), $batch);
+                    $changed += $target instanceof Item ? 1 : 0;
                 }
             }
 
@@ -48,30 +64,28 @@ final readonly class ChooseSwap
         });
     }
 
-    /** Takes the swap back here and in every later session that has not begun. */
+    /** Takes back what was put in here from here on, everywhere it was put, and nothing that came after it. */
     public function undoFromHereOn(Item $item): Item
     {
-        $later = $this->later($item);
-        DB::transaction(function () use ($later): void {
-            foreach ($later as $one) {
-                $this->undo($one);
-            }
-        });
+        $newest = $item->madeChanges->whereNull('undone_at')->where('scope', SwapScope::Programme)->last();
+        if ($newest !== null) {
+            $this->change->takeBackBatch($newest->batch, $newest->client_id);
+        }
 
-        return $this->undo($item);
+        return $item->refresh();
     }
 
-    /** @return list<Item> Items of later sessions of the programme, not begun, for which the programme wrote the same. */
+    /** @return list<Item> Items of later days of the programme, not begun, for which the same was prescribed. */
     public function later(Item $item): array
     {
         $session = $item->block->session;
-        $asked = $item->prescription();
         $later = [];
-        foreach ($session->programme->sessions()->where('starts_at', '>', $session->starts_at)->whereNull('started_at')->get() as $other) {
-            foreach ($other->blocks->flatMap->items as $one) {
-                /** @var Item $one */
-                $theirs = $one->prescription();
-                if ($theirs->exercise === $asked->exercise && $theirs->setting->sameAs($asked->setting)) {
+        /** @var Collection<int, TrainingSession> $sessions */
+        $sessions = TrainingSession::query()->whereNotNull('programme_id')->where('programme_id', $session->programme_id)
+            ->where('starts_at', '>', AsMoment::stored($session->starts_at))->whereNull('started_at')->orderBy('starts_at')->get();
+        foreach ($sessions as $other) {
+            foreach ($other->items() as $one) {
+                if ($one->prescribed->asksTheSameAs($item->prescribed)) {
                     $later[] = $one;
                 }
             }
@@ -80,21 +94,43 @@ final readonly class ChooseSwap
         return $later;
     }
 
-    public function handle(Item $item, string $key, SwapScope $scope = SwapScope::Today, ?string $batch = null): Item
+    /** @return list<Slot> Slots of the plan after this day for which the same was written, unless their day has begun. */
+    public function laterSlots(Item $item): array
     {
-        foreach ($this->rankSwaps->handle($item)->candidates as $candidate) {
-            if (RankSwaps::keyOf($candidate) !== $key) {
-                continue;
+        $session = $item->block->session;
+        $slots = [];
+        foreach ($session->programme->weeks ?? [] as $week) {
+            foreach ($week->plannedSessions as $planned) {
+                /** @var PlannedSession $planned */
+                $hasBegun = $planned->sessions->contains(static fn (TrainingSession $day): bool => $day->started_at !== null);
+                if ($hasBegun || ($planned->id !== $session->planned_session_id && $planned->startsAt($session->zone)->lessThanOrEqualTo($session->starts_at))) {
+                    continue;
+                }
+                foreach ($planned->blocks as $block) {
+                    foreach ($block->slots as $slot) {
+                        if ($slot->written->asksTheSameAs($item->prescribed)) {
+                            $slots[] = $slot;
+                        }
+                    }
+                }
             }
-
-            return $this->put($item, $candidate, $scope, batch: $batch);
         }
 
-        throw ValidationException::withMessages(['key' => 'That swap is no longer on offer: the shelf has changed. Look at the list again.']);
+        return $slots;
+    }
+
+    public function handle(Item $item, string $key, SwapScope $scope = SwapScope::Today, ?string $batch = null): Item
+    {
+        $candidate = $this->candidate($item->client(), $item->prescription(), $key);
+        if ($candidate === null) {
+            throw ValidationException::withMessages(['key' => 'That swap is no longer on offer: the shelf has changed. Look at the list again.']);
+        }
+
+        return $this->put($item, $candidate, $scope, batch: $batch);
     }
 
     /**
-     * Puts a candidate in the place of what is written, whatever list it came from.
+     * Puts a candidate in the place of what is prescribed, whatever list it came from.
      *
      * @param  string|null  $occasion  What asked for it, where that was not the desk.
      * @param  string|null  $batch  Changes made at one go share it; null for one alone.
@@ -103,33 +139,8 @@ final readonly class ChooseSwap
      */
     public function put(Item $item, Candidate $candidate, SwapScope $scope = SwapScope::Today, ?string $occasion = null, ?string $batch = null): Item
     {
-        $locks = $this->assess->locks($item->client());
-        if ($locks !== []) {
-            throw ValidationException::withMessages(['lock' => array_map(static fn (array $lock): string => "{$lock['why']} {$lock['do']}", $locks)]);
-        }
-        $written = $item->written ?? [
-            'exercise' => $item->exercise,
-            'setting' => $item->setting->toArray(),
-            'words' => $item->words,
-            'reps' => $item->reps,
-            'reserve' => $item->reserve,
-            'rest_seconds' => $item->rest_seconds,
-            'why' => '',
-        ];
-        $why = $written['why'] = implode(' ', [...$candidate->reasons, ...$candidate->changes]);
-        $this->change->handle($item, [
-            'exercise' => $candidate->rung->exercise->id,
-            'setting' => $candidate->rung->setting,
-            'words' => $candidate->rung->words.($candidate->range === null ? '' : "; {$candidate->range}"),
-            'reps' => $candidate->reps,
-            'reserve' => $candidate->reserve,
-            'rest_seconds' => $candidate->restAfter($written['rest_seconds'] ?? $item->rest_seconds),
-            'tempo' => $candidate->tempo?->toArray(),
-            'range_ratio' => $candidate->range === null ? null : $candidate->rangeRatio,
-            'written' => $written,
-            'left_out' => null,
-            'one_set' => $scope === SwapScope::Set,
-        ], $occasion ?? $scope->occasion(), $why, $batch ?? Str::uuid()->toString());
+        $this->assess->refuseIfLocked($item->client(), 'lock');
+        $this->lay($item, $item->prescribed, $candidate, $scope, $item->client(), $occasion ?? $scope->occasion(), $batch ?? Str::uuid()->toString());
 
         return $item;
     }
@@ -141,14 +152,59 @@ final readonly class ChooseSwap
         return $item;
     }
 
-    /** What the programme wrote, in words, or null where nothing was swapped. */
+    /** True where the swap in use holds for later days too. */
+    public function isFromHereOn(Item $item): bool
+    {
+        $swap = $item->madeChanges->whereNull('undone_at')->filter(static fn (Change $change): bool => $change->change->instead !== null && $change->change->onlySet === null)->last();
+
+        return $swap?->scope === SwapScope::Programme;
+    }
+
+    /** What was prescribed, in words, or null where nothing was swapped. */
     public function writtenInWords(Item $item): ?string
     {
-        if ($item->written === null) {
+        if (! $item->isSwapped()) {
             return null;
         }
-        $exercise = $this->catalogue->exercise($item->written['exercise']);
+        $exercise = $this->catalogue->exercise($item->prescribed->exercise);
 
-        return $exercise->name.', '.($item->written['words'] ?? SettingInWords::of($exercise, Setting::fromArray($item->written['setting'])));
+        return $exercise->name.', '.($item->prescribed->words ?? SettingInWords::of($exercise, $item->prescribed->setting));
+    }
+
+    private function candidate(Client $client, Prescription $prescription, string $key): ?Candidate
+    {
+        foreach ($this->rankSwaps->of($client, $prescription)->candidates as $candidate) {
+            if (RankSwaps::keyOf($candidate) === $key) {
+                return $candidate;
+            }
+        }
+
+        return null;
+    }
+
+    private function lay(Item|Slot $target, Assignment $prescribed, Candidate $candidate, SwapScope $scope, Client $client, string $occasion, string $batch): void
+    {
+        $why = implode(' ', [...$candidate->reasons, ...$candidate->changes]);
+        $rung = $candidate->rung;
+        $instead = Assignment::of(
+            exercise: $rung->exercise->id,
+            setting: $rung->setting,
+            sets: $prescribed->sets,
+            dose: $rung->exercise->isHold ? Dose::seconds($candidate->reps, perSide: $rung->isOneSided()) : Dose::repetitions($candidate->reps, perSide: $rung->isOneSided()),
+            reserve: $candidate->reserve,
+            restSeconds: $candidate->restAfter($prescribed->restSeconds),
+            sides: $rung->isOneSided() ? Sides::Each : Sides::Both,
+            words: $rung->words.($candidate->range === null ? '' : "; {$candidate->range}"),
+            tempo: $candidate->tempo,
+            rangeRatio: $candidate->range === null ? null : $candidate->rangeRatio,
+            why: $why,
+        );
+        $onlySet = $scope === SwapScope::Set && $target instanceof Item ? min($target->nextSet(), $target->chosen->sets) : null;
+        $this->change->handle($target, $client->id, CoreChange::swapFor($instead, $onlySet), $scope, $occasion, $why, $batch);
+    }
+
+    private function prescription(Assignment $asked, Client $client): Prescription
+    {
+        return Prescription::of($asked->exercise, $asked->setting, min(10, $asked->sets), $asked->dose->count(), $asked->reserve, $client->goal);
     }
 }

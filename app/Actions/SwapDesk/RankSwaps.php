@@ -9,6 +9,7 @@ use App\Models\Client;
 use App\Models\Item;
 use NimbleShelf\Core\Matching\Candidate;
 use NimbleShelf\Core\Matching\MatchScore;
+use NimbleShelf\Core\Matching\Prescription;
 use NimbleShelf\Core\Matching\Rung;
 use NimbleShelf\Core\Matching\SwapDesk;
 use NimbleShelf\Core\Matching\SwapResult;
@@ -22,12 +23,12 @@ final readonly class RankSwaps
 
     public function handle(Item $item): SwapResult
     {
-        $client = $item->client();
+        return $this->of($item->client(), $item->prescription());
+    }
 
-        return $this->deskOf($client)->rank(
-            $item->prescription(),
-            $this->describe->situation($client),
-        );
+    public function of(Client $client, Prescription $prescription): SwapResult
+    {
+        return $this->deskOf($client)->rank($prescription, $this->describe->situation($client));
     }
 
     /** The desk with the weights of the client's trainer. */

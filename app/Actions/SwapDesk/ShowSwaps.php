@@ -7,7 +7,6 @@ namespace App\Actions\SwapDesk;
 use App\Actions\Clients\AssessHealth;
 use App\Actions\Clients\DescribeClient;
 use App\Enums\SessionState;
-use App\Enums\SwapScope;
 use App\Http\Resources\Shared\CurveResource;
 use App\Http\Resources\Shared\EquivalentResource;
 use App\Http\Resources\Shared\ExclusionResource;
@@ -53,10 +52,11 @@ final readonly class ShowSwaps
         $body = $this->describe->body($client);
         $result = $this->rankSwaps->handle($item);
         $chosen = null;
+        [$now, $isSwapped] = [$item->now(), $item->isSwapped()];
         $candidates = [];
         foreach ($result->candidates as $candidate) {
             $resource = $this->candidate($candidate, $body);
-            if ($item->written !== null && $candidate->rung->exercise->id === $item->exercise && $candidate->rung->setting->sameAs($item->setting)) {
+            if ($isSwapped && $candidate->rung->exercise->id === $now->exercise && $candidate->rung->setting->sameAs($now->setting)) {
                 $chosen = $resource->key;
             }
             $candidates[] = $resource;
@@ -77,7 +77,7 @@ final readonly class ShowSwaps
             capacityKnown: $result->capacityKnown,
             chosenKey: $chosen,
             swappedFrom: $this->chooseSwap->writtenInWords($item),
-            isFromHereOn: $item->newestSwap()?->occasion === SwapScope::Programme->occasion(),
+            isFromHereOn: $this->chooseSwap->isFromHereOn($item),
             isRunning: $item->block->session->state() === SessionState::Running,
             laterCount: count($this->chooseSwap->later($item)),
             openers: $candidates === [] ? $this->openers($item) : [],
@@ -129,7 +129,7 @@ final readonly class ShowSwaps
         return new PrescribedResource(
             exercise: $exercise->id,
             name: $exercise->name,
-            words: $item->written['words'] ?? SettingInWords::of($exercise, $prescription->setting),
+            words: $item->prescribed->words ?? SettingInWords::of($exercise, $prescription->setting),
             sets: $prescription->sets,
             reps: $prescription->reps,
             reserve: $prescription->reserve,
@@ -166,7 +166,7 @@ final readonly class ShowSwaps
             tempo: $candidate->tempo?->inWords(),
             isReached: $candidate->isReached,
             isHold: $rung->exercise->isHold,
-            perSide: $rung->exercise->oneSideAtATime || $rung->setting->limbs === 1,
+            perSide: $rung->isOneSided(),
             shapeDifference: round($candidate->equivalent->shapeDifference, 2),
             reasons: $candidate->reasons,
             lost: $candidate->lost,

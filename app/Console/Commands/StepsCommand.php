@@ -8,8 +8,6 @@ use App\Console\Input\Fields;
 use App\Console\Input\SessionShape;
 use App\Console\Input\Shapes;
 use NimbleShelf\Core\Catalogue\Catalogue;
-use NimbleShelf\Core\Matching\Client;
-use NimbleShelf\Core\Matching\Limit;
 use NimbleShelf\Core\Planning\KitConflict;
 use NimbleShelf\Core\Planning\Step;
 use NimbleShelf\Core\Planning\ThingInUse;
@@ -33,7 +31,7 @@ final class StepsCommand extends JsonCommand
         if ($asked->has('home')) {
             Shapes::home($asked->object('home'));
         }
-        $timeline = Timeline::of((new SessionShape($this->catalogue, $shelf))->read($asked->object('session')), $this->isSlowOnFeet($client));
+        $timeline = Timeline::of((new SessionShape($this->catalogue, $shelf))->read($asked->object('session')), $client->isSlowOnFeet());
 
         return [
             'steps' => array_map($this->step(...), $timeline->steps),
@@ -42,11 +40,6 @@ final class StepsCommand extends JsonCommand
             'position_changes' => $timeline->positionChanges,
             'conflicts' => array_map(static fn (KitConflict $conflict): array => ['thing' => $conflict->thing->id, 'fits' => $conflict->fits(), 'words' => $conflict->inWords()], $timeline->conflicts),
         ];
-    }
-
-    private function isSlowOnFeet(Client $client): bool
-    {
-        return $client->has(Limit::BalanceSupport) || $client->has(Limit::LowBoneDensity);
     }
 
     /** @return array<string, mixed> */

@@ -55,7 +55,7 @@ final readonly class SessionShape
         $setting = $item->has('setting')
             ? InvalidQuantity::under($under, static fn (): Setting => Setting::fromArray($item->map('setting')))
             : Setting::bodyWeight();
-        $usual = $exercise->oneSideAtATime || $setting->limbs === 1 ? Sides::Each : Sides::Both;
+        $usual = $exercise->isOneSidedIn($setting) ? Sides::Each : Sides::Both;
         $sides = Sides::from($item->oneOf('sides', array_column(Sides::cases(), 'value'), $usual->value));
         $tempo = $item->has('tempo') ? InvalidQuantity::under($under, static fn (): Tempo => Tempo::fromArray($item->map('tempo'))) : null;
         $assignment = InvalidQuantity::under($under, fn (): Assignment => Assignment::of(

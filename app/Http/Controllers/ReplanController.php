@@ -27,6 +27,6 @@ final class ReplanController extends Controller
 
     public function destroy(TrainingSession $session, string $batch, ChangeItem $change): AppliedReplanResource
     {
-        return new AppliedReplanResource($batch, $change->takeBackBatch($batch, $session->programme->client_id));
+        return new AppliedReplanResource($batch, $change->takeBackBatch($batch, $session->client_id));
     }
 }

@@ -147,6 +147,12 @@ final readonly class Exercise
         return null;
     }
 
+    /** True where a set is done with one side at a time, and then with the other. */
+    public function isOneSidedIn(Setting $setting): bool
+    {
+        return $this->oneSideAtATime || $setting->limbs === 1;
+    }
+
     /**
      * Every muscle's share of the work, main and helping together.
      *

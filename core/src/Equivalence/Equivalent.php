@@ -44,6 +44,23 @@ final readonly class Equivalent
         return $this->kg + $this->ownKg;
     }
 
+    /** The same over the easier part of the range, whose mean is this share of the whole range's. */
+    public function overPartOfRange(float $ratio): self
+    {
+        return new self(
+            $this->wholeKg() * $ratio - $this->ownKg,
+            $this->sdKg,
+            $this->ownKg,
+            $this->pattern,
+            $this->referenceExercise,
+            $this->unit,
+            $this->curve,
+            $this->referenceCurve,
+            $this->shapeDifference,
+            $this->isMeasured,
+        );
+    }
+
     public function lowKg(): float
     {
         return $this->kg - $this->sdKg;

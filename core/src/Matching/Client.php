@@ -30,6 +30,12 @@ final readonly class Client
         return in_array($limit, $this->limits, true);
     }
 
+    /** True where getting down to the floor and up again takes longer. */
+    public function isSlowOnFeet(): bool
+    {
+        return $this->has(Limit::BalanceSupport) || $this->has(Limit::LowBoneDensity);
+    }
+
     public function with(Limit ...$limits): self
     {
         return new self($this->body, array_values([...$this->limits, ...$limits]), $this->capacities, $this->preferences);

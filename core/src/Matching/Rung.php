@@ -30,6 +30,11 @@ final readonly class Rung
     ) {
     }
 
+    public function isOneSided(): bool
+    {
+        return $this->exercise->isOneSidedIn($this->setting);
+    }
+
     /** @param  list<Place>  $places */
     public function movableTo(array $places): self
     {

@@ -289,7 +289,7 @@ final readonly class SwapDesk
         if ($asked->reserve !== $asked->prescription->reserve) {
             array_unshift($changes, sprintf('%d in reserve instead of %d, because the client is under 18.', $asked->reserve, $asked->prescription->reserve));
         }
-        if (($rung->exercise->oneSideAtATime || $rung->setting->limbs === 1) && ! $asked->exercise->oneSideAtATime) {
+        if ($rung->isOneSided() && ! $asked->exercise->oneSideAtATime) {
             $changes[] = 'Repetitions are per side; weaker side first.';
         }
         if (! $asked->capacityKnown && ! $rung->exercise->isHold && $asked->equivalent->isMeasured) {

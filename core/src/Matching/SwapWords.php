@@ -62,7 +62,7 @@ final readonly class SwapWords
         if ($equivalent->curve->slackFraction > 0.04) {
             $lost[] = sprintf('No resistance for the first %d %% of the range.', round(100 * $equivalent->curve->slackFraction));
         }
-        if (! $wanted->oneSideAtATime && ($rung->exercise->oneSideAtATime || $rung->setting->limbs === 1)) {
+        if (! $wanted->oneSideAtATime && $rung->isOneSided()) {
             $lost[] = 'One side at a time: twice the time, and balance works too.';
         }
         if (MatchScore::jumpsInstead($wanted, $rung->exercise)) {

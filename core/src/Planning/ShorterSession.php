@@ -19,7 +19,7 @@ final readonly class ShorterSession
         'pulling' => ['horizontal-pull', 'vertical-pull', 'shoulder-extension'],
     ];
 
-    /** @param  array<string, int>  $sets  By thread; 0 where it is left out. */
+    /** @param  array<array-key, int>  $sets  By thread; 0 where it is left out. */
     private function __construct(public array $sets, public float $secondsBefore, public float $seconds)
     {
     }

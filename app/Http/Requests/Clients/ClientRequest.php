@@ -38,7 +38,7 @@ abstract class ClientRequest extends FormRequest
 
     protected function dayOf(string $field): CarbonImmutable
     {
-        return $this->filled($field) ? CarbonImmutable::parse($this->string($field)->toString())->startOfDay() : CarbonImmutable::today();
+        return $this->filled($field) ? CarbonImmutable::parse($this->string($field)->toString())->startOfDay() : $this->trainer()->today();
     }
 
     protected function text(string $field): string

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Requests\Clients;
 
 use App\Models\User;
-use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rules\Enum;
 use Illuminate\Validation\Rules\Exists;
@@ -35,7 +34,10 @@ final class StoreClientRequest extends FormRequest
     /** @return array<string, mixed> */
     public function measures(): array
     {
-        return ['measured_on' => CarbonImmutable::today(), 'height_cm' => $this->float('heightCm'), 'body_mass_kg' => $this->float('bodyMassKg'), 'limbs' => []];
+        /** @var User $trainer */
+        $trainer = $this->user();
+
+        return ['measured_on' => $trainer->today(), 'height_cm' => $this->float('heightCm'), 'body_mass_kg' => $this->float('bodyMassKg'), 'limbs' => []];
     }
 
     private function text(string $field): string

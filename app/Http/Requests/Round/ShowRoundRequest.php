@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Round;
 
+use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Http\FormRequest;
 
@@ -15,11 +16,14 @@ final class ShowRoundRequest extends FormRequest
         return ['date' => ['nullable', 'date_format:Y-m-d']];
     }
 
-    /** The day asked for; today where none is named. */
+    /** The day asked for, in the trainer's zone; today where none is named. */
     public function day(): CarbonImmutable
     {
         $date = $this->validated('date');
 
-        return is_string($date) ? CarbonImmutable::parse($date) : CarbonImmutable::now();
+        /** @var User $trainer */
+        $trainer = $this->user();
+
+        return is_string($date) ? CarbonImmutable::parse($date, $trainer->zone()) : $trainer->now();
     }
 }

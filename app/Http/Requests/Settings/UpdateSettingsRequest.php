@@ -18,6 +18,7 @@ final class UpdateSettingsRequest extends FormRequest
             'diastolic' => ['required', 'integer', 'between:70,130', 'lt:systolic'],
             'weights' => ['nullable', 'array:'.implode(',', array_keys(MatchScore::WEIGHTS))],
             'weights.*' => ['required', 'integer', 'between:0,100'],
+            'zone' => ['nullable', 'timezone'],
             'emergencyNumber' => ['required', 'string', 'max:20', 'regex:/^[0-9+ ]+$/'],
         ];
     }
@@ -31,6 +32,7 @@ final class UpdateSettingsRequest extends FormRequest
             'weights.*.required' => 'How much does it count?',
             'weights.*.integer' => 'A weight is a whole number.',
             'weights.*.between' => 'A weight is between 0 and 100.',
+            'zone.timezone' => 'Choose a time zone from the list.',
             'emergencyNumber.required' => 'Which number is called in an emergency here?',
             'emergencyNumber.regex' => 'A number has digits, spaces and a plus sign.',
         ];
@@ -51,6 +53,6 @@ final class UpdateSettingsRequest extends FormRequest
     {
         $weights = $this->input('weights');
 
-        return ['weights' => is_array($weights) ? array_map(static fn (mixed $weight): int => is_numeric($weight) ? (int) $weight : 0, $weights) : [], 'systolic' => $this->integer('systolic'), 'diastolic' => $this->integer('diastolic'), 'emergency_number' => $this->string('emergencyNumber')->trim()->toString()];
+        return ($this->filled('zone') ? ['zone' => $this->string('zone')->toString()] : []) + ['weights' => is_array($weights) ? array_map(static fn (mixed $weight): int => is_numeric($weight) ? (int) $weight : 0, $weights) : [], 'systolic' => $this->integer('systolic'), 'diastolic' => $this->integer('diastolic'), 'emergency_number' => $this->string('emergencyNumber')->trim()->toString()];
     }
 }

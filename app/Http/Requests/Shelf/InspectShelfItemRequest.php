@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Requests\Shelf;
 
 use App\Http\Requests\Clients\ClientRequest;
-use Carbon\CarbonImmutable;
 
 final class InspectShelfItemRequest extends ClientRequest
 {
@@ -28,7 +27,7 @@ final class InspectShelfItemRequest extends ClientRequest
 
         return [
             'condition' => $condition,
-            'inspected_on' => CarbonImmutable::today(),
+            'inspected_on' => $this->trainer()->today(),
             'out_of_service' => $this->filled('outOfService') ? $this->text('outOfService') : (self::OUT[$condition] ?? null),
         ];
     }

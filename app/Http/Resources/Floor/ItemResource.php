@@ -13,6 +13,11 @@ use App\Http\Resources\Shared\FigureResource;
 final readonly class ItemResource extends Resource
 {
     /**
+     * @param  array<string, mixed>  $setting  As it is done now; a set that is logged says it back.
+     * @param  string  $certainty  How sure the load is.
+     * @param  array<string, int>|null  $tempoParts  Seconds of each part; null for the usual tempo.
+     * @param  float|null  $rangeRatio  What the load comes to over the part of the range that is used; null for all of it.
+     * @param  EquivalentResource|null  $equivalent  Null where kilograms mean nothing.
      * @param  string|null  $tempo  Slower than usual, in words; null for the usual one.
      * @param  string|null  $leftOut  Why it is left out today; null where it is done.
      * @param  bool  $servable  False where the shelf cannot serve it as it stands.
@@ -26,6 +31,8 @@ final readonly class ItemResource extends Resource
         public string $exercise,
         public string $name,
         public string $words,
+        public array $setting,
+        public string $certainty,
         public int $sets,
         public int $reps,
         public int $reserve,
@@ -33,6 +40,8 @@ final readonly class ItemResource extends Resource
         public bool $perSide,
         public int $restSeconds,
         public ?string $tempo,
+        public ?array $tempoParts,
+        public ?float $rangeRatio,
         public ?string $leftOut,
         public bool $servable,
         public array $problems,
@@ -40,7 +49,7 @@ final readonly class ItemResource extends Resource
         public ?string $swapWhy,
         public CuesResource $cues,
         public array $cautions,
-        public EquivalentResource $equivalent,
+        public ?EquivalentResource $equivalent,
         public FigureResource $figure,
         public array $setLogs,
     ) {

@@ -15,7 +15,11 @@ final readonly class SessionResource extends Resource
      * @param  list<HealthLockResource>  $locks  What stands between the client and training today.
      * @param  list<string>  $layOut  What to have within reach before the clock starts.
      * @param  list<BlockResource>  $blocks
-     * @param  list<StepResource>  $steps  Every set in the order it is done.
+     * @param  int  $minutes  Promised.
+     * @param  int  $takesMinutes  What its sets, rests and changes add up to.
+     * @param  int  $positionChanges  How often the client gets down to the floor or up.
+     * @param  list<StepResource>  $steps  Everything that is played, in order.
+     * @param  list<SkippedResource>  $skipped
      */
     public function __construct(
         public int $id,
@@ -24,11 +28,14 @@ final readonly class SessionResource extends Resource
         public string $name,
         public string $startsAt,
         public int $minutes,
+        public int $takesMinutes,
+        public int $positionChanges,
         public SessionState $state,
         public array $locks,
         public array $layOut,
         public array $blocks,
         public array $steps,
+        public array $skipped,
     ) {
     }
 }

@@ -12,6 +12,7 @@ final readonly class SettingsResource extends Resource
 {
     /**
      * @param  list<WeightResource>  $weights  How much each part of a match counts.
+     * @param  string  $zone  Where the trainer's days begin and end.
      * @param  int  $systolic  Millimetres of mercury at or above which nobody trains that day, as is the next.
      */
     public function __construct(
@@ -19,11 +20,12 @@ final readonly class SettingsResource extends Resource
         public int $diastolic,
         public string $emergencyNumber,
         public array $weights,
+        public string $zone,
     ) {
     }
 
     public static function of(User $trainer): self
     {
-        return new self((int) $trainer->setting('systolic'), (int) $trainer->setting('diastolic'), (string) $trainer->setting('emergency_number'), WeightResource::of($trainer->weights()));
+        return new self((int) $trainer->setting('systolic'), (int) $trainer->setting('diastolic'), (string) $trainer->setting('emergency_number'), WeightResource::of($trainer->weights()), $trainer->zone());
     }
 }

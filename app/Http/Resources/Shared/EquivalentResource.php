@@ -26,8 +26,12 @@ final readonly class EquivalentResource extends Resource
     ) {
     }
 
-    public static function of(Equivalent $equivalent, Catalogue $catalogue): self
+    /** Null for work that is not measured in kilograms. */
+    public static function of(Equivalent $equivalent, Catalogue $catalogue): ?self
     {
+        if (! $equivalent->isMeasured) {
+            return null;
+        }
         $round = static fn (float $kg): float => Equivalent::rounded($kg, $equivalent->sdKg);
 
         return new self(
@@ -36,7 +40,7 @@ final readonly class EquivalentResource extends Resource
             highKg: $round($equivalent->highKg()),
             ownKg: $round($equivalent->ownKg),
             unit: $equivalent->unit,
-            reference: $equivalent->isMeasured ? $catalogue->exercise($equivalent->referenceExercise)->name : '',
+            reference: $catalogue->exercise($equivalent->referenceExercise)->name,
             words: $equivalent->inWords(),
         );
     }

@@ -15,6 +15,7 @@ final readonly class CandidateResource extends Resource
     /**
      * @param  string  $key  Names it when it is chosen.
      * @param  array<string, mixed>  $setting  As it is offered, for moving it by hand.
+     * @param  EquivalentResource|null  $equivalent  Null where kilograms mean nothing.
      * @param  string|null  $tempo  Slower than usual, in words; null for the usual one.
      * @param  bool  $isReached  False where no rewriting brings the effort that was prescribed.
      * @param  list<MatchPartResource>  $parts
@@ -31,7 +32,7 @@ final readonly class CandidateResource extends Resource
         public string $words,
         public string $implement,
         public array $setting,
-        public EquivalentResource $equivalent,
+        public ?EquivalentResource $equivalent,
         public int $matchPercent,
         public array $parts,
         public int $reps,

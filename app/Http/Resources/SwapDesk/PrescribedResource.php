@@ -12,6 +12,7 @@ use App\Http\Resources\Shared\FigureResource;
 /** The exercise as the programme wrote it. */
 final readonly class PrescribedResource extends Resource
 {
+    /** @param  EquivalentResource|null  $equivalent  Null where kilograms mean nothing. */
     public function __construct(
         public string $exercise,
         public string $name,
@@ -21,7 +22,7 @@ final readonly class PrescribedResource extends Resource
         public int $reserve,
         public bool $isHold,
         public string $goal,
-        public EquivalentResource $equivalent,
+        public ?EquivalentResource $equivalent,
         public CurveResource $curve,
         public FigureResource $figure,
     ) {

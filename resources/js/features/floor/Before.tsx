@@ -6,15 +6,17 @@ import { useKeys } from '../../shared/lib/useKeys'
 import { Locks } from '../../shared/ui'
 import { readyBell } from './bell'
 import { FloorHead } from './FloorHead'
-import { usePutBack, useSessionState } from './queries'
+import { eventOf } from './events'
+import { happen } from './outbox'
+import { usePutBack } from './queries'
 
 /** What to have within reach, and what still needs a swap, before the clock starts. */
 export function Before({ session }: { session: Session }) {
-  const state = useSessionState(session.id)
   const putBack = usePutBack()
   const start = () => {
+    if (session.locks.length > 0) return
     readyBell()
-    state.mutate('running')
+    happen(eventOf(session, 'started', new Date()))
   }
   useKeys({ ' ': start })
   const items = session.blocks.flatMap((block) => block.items)
@@ -51,6 +53,11 @@ export function Before({ session }: { session: Session }) {
               <Shuffle className="size-4" aria-hidden="true" /> Plan anew
             </Link>
           </div>
+          <p className="soft mt-1">
+            About {session.takesMinutes} of {session.minutes} min
+            {session.positionChanges > 0 &&
+              `, ${session.positionChanges === 1 ? 'once' : `${session.positionChanges} times`} down to the floor or up`}
+          </p>
           <ol className="mt-2">
             {items.map((item) => (
               <li key={item.id} className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-base-300 py-3">
@@ -100,15 +107,10 @@ export function Before({ session }: { session: Session }) {
             type="button"
             className="btn btn-primary btn-lg mt-5 h-16 w-full text-xl"
             onClick={start}
-            disabled={state.isPending || session.locks.length > 0}
+            disabled={session.locks.length > 0}
           >
             Start the session
           </button>
-          {state.isError && (
-            <p role="alert" className="mt-2 font-semibold text-error">
-              {state.error.message}
-            </p>
-          )}
         </section>
       </div>
     </>

@@ -1,10 +1,10 @@
 import { Link } from 'react-router'
 import type { Session } from '../../shared/api'
 import { FloorHead } from './FloorHead'
-import { useSessionState } from './queries'
+import { eventOf } from './events'
+import { happen } from './outbox'
 
 export function Finished({ session }: { session: Session }) {
-  const state = useSessionState(session.id)
   const items = session.blocks.flatMap((block) => block.items)
   return (
     <>
@@ -30,7 +30,11 @@ export function Finished({ session }: { session: Session }) {
           <Link to={`/clients/${session.clientId}/ledger`} className="btn btn-primary btn-lg">
             See it in the Ledger
           </Link>
-          <button type="button" className="btn btn-outline btn-lg" onClick={() => state.mutate('running')}>
+          <button
+            type="button"
+            className="btn btn-outline btn-lg"
+            onClick={() => happen(eventOf(session, 'resumed', new Date()))}
+          >
             Go on with the session
           </button>
         </div>

@@ -1,15 +1,15 @@
-import { useQuery } from '@tanstack/react-query'
 import { useParams } from 'react-router'
 import { Loading, Problem } from '../../shared/ui'
 import { Before } from './Before'
 import { Finished } from './Finished'
 import { Running } from './Running'
-import { sessionOptions } from './queries'
+import { useSession } from './queries'
+import { Unsent } from './Unsent'
 
 /** The screen that is used while the client trains: full screen, nothing else on it. */
 export function FloorPage() {
   const sessionId = Number(useParams().sessionId)
-  const session = useQuery({ ...sessionOptions(sessionId), refetchOnWindowFocus: false })
+  const session = useSession(sessionId)
   return (
     <main className="floor">
       {session.isPending && <Loading what="the session" />}
@@ -17,6 +17,7 @@ export function FloorPage() {
       {session.data?.state === 'planned' && <Before session={session.data} />}
       {session.data?.state === 'running' && <Running key={sessionId} session={session.data} />}
       {session.data?.state === 'done' && <Finished session={session.data} />}
+      <Unsent />
     </main>
   )
 }

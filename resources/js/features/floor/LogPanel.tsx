@@ -1,38 +1,32 @@
 import { Minus, Plus } from 'lucide-react'
 import { useState } from 'react'
-import { ApiError } from '../../shared/api'
 import { useKeys } from '../../shared/lib/useKeys'
 import type { PlacedStep } from './steps'
-import type { DoneSet } from './queries'
+import type { DoneSet } from './events'
 
 interface LogPanelProps {
   step: PlacedStep
-  busy: boolean
-  error: unknown
   onLog: (done: DoneSet) => void
 }
 
 const reserves = [0, 1, 2, 3, 4, 5]
 
 /** Repetitions, reserve, side and pain of the set just done; big enough for one thumb. */
-export function LogPanel({ step, busy, error, onLog }: LogPanelProps) {
+export function LogPanel({ step, onLog }: LogPanelProps) {
   const { item } = step
   const [reps, setReps] = useState(item.reps)
   const [reserve, setReserve] = useState<number | null>(item.isHold ? 0 : null)
   const [pain, setPain] = useState(false)
   const [painNote, setPainNote] = useState('')
   const [asked, setAsked] = useState(false)
-  const [key] = useState(() => crypto.randomUUID())
   const by = item.isHold ? 5 : 1
   const change = (way: number) => setReps((now) => Math.min(300, Math.max(0, now + way * by)))
-  const said = error instanceof ApiError ? error : null
   const log = () => {
-    if (busy) return
     if (reserve === null) {
       setAsked(true)
       return
     }
-    onLog({ key, itemId: item.id, setNumber: step.setNumber, side: step.side, reps, reserve, pain, painNote })
+    onLog({ setNumber: step.setNumber, side: step.side, reps, reserve, pain, painNote })
   }
   useKeys({
     '+': () => change(1),
@@ -74,7 +68,6 @@ export function LogPanel({ step, busy, error, onLog }: LogPanelProps) {
           <Plus className="size-7" />
         </button>
       </div>
-      {said?.about('reps') && <p className="text-center font-semibold text-error">{said.about('reps')}</p>}
       {!item.isHold && (
         <fieldset className="mt-3" data-keys="through">
           <legend className="mb-1 font-semibold">How many more would have been clean?</legend>
@@ -97,7 +90,6 @@ export function LogPanel({ step, busy, error, onLog }: LogPanelProps) {
               How many more would have been clean? The next target needs it; 0 is an answer.
             </p>
           )}
-          {said?.about('reserve') && <p className="mt-1 font-semibold text-error">{said.about('reserve')}</p>}
         </fieldset>
       )}
       <div className="mt-3 flex items-center gap-3">
@@ -121,14 +113,7 @@ export function LogPanel({ step, busy, error, onLog }: LogPanelProps) {
           />
         )}
       </div>
-      {said && said.status !== 422 && (
-        <p role="alert" className="mt-2 font-semibold text-error">
-          {said.message}
-        </p>
-      )}
-      <button className="btn btn-primary btn-lg mt-3 h-16 w-full text-xl" disabled={busy}>
-        {busy ? 'Saving…' : said ? 'Try again' : 'Log this set'}
-      </button>
+      <button className="btn btn-primary btn-lg mt-3 h-16 w-full text-xl">Log this set</button>
     </form>
   )
 }

@@ -8,12 +8,14 @@ interface RestProps {
   /** Milliseconds since 1970. */
   endsAt: number
   totalSeconds: number
+  /** What to put down, take up or change meanwhile. */
+  change: string[]
   onLonger: () => void
   onEnd: () => void
 }
 
 /** The rest as it runs down, in the place where the set is logged. */
-export function Rest({ endsAt, totalSeconds, onLonger, onEnd }: RestProps) {
+export function Rest({ endsAt, totalSeconds, change, onLonger, onEnd }: RestProps) {
   const now = useClock(true)
   const left = (endsAt - now) / 1000
   const over = left <= 0
@@ -35,6 +37,11 @@ export function Rest({ endsAt, totalSeconds, onLonger, onEnd }: RestProps) {
           style={{ width: `${Math.min(100, Math.max(0, (100 * left) / totalSeconds))}%` }}
         />
       </div>
+      {change.map((words) => (
+        <p key={words} className="mt-3 text-lg font-semibold">
+          {words}
+        </p>
+      ))}
       <div className="mt-4 grid grid-cols-2 gap-3">
         <button type="button" className="btn btn-outline btn-lg h-16" onClick={onLonger}>
           15 s longer

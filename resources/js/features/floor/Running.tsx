@@ -8,15 +8,11 @@ import { readyBell } from './bell'
 import { FloorHead } from './FloorHead'
 import { LogPanel } from './LogPanel'
 import { Movement } from './Movement'
-import { useLogSet, useSessionState, useUndoSet, type DoneSet } from './queries'
+import { eventOf, lastAction, setDone, type DoneSet } from './events'
+import { happen } from './outbox'
 import { Rest } from './Rest'
 import { nextStep, placedSteps, stepKey, type PlacedStep } from './steps'
-import { useSkipped } from './useSkipped'
-
-interface Resting {
-  endsAt: number
-  totalSeconds: number
-}
+import { useRest } from './useRest'
 
 function Progress({ steps, current }: { steps: PlacedStep[]; current: PlacedStep | null }) {
   const through = steps.filter((step) => step.log !== null || step.skipped).length
@@ -55,53 +51,55 @@ function PainStop({ step, onLeaveOut, onGoOn }: { step: PlacedStep; onLeaveOut: 
   )
 }
 
+/** What is put down, taken up or changed before a set; empty where the same goes on. */
+function before(steps: PlacedStep[], current: PlacedStep): string[] {
+  return steps[steps.indexOf(current) - 1]?.then ?? []
+}
+
 /** The session as it runs: one set at a time, rest between, nothing skipped unless it is said. */
 export function Running({ session }: { session: Session }) {
-  const { skipped, skip } = useSkipped(session.id)
-  const logSet = useLogSet(session.id)
-  const undoSet = useUndoSet()
-  const state = useSessionState(session.id)
-  const [rest, setRest] = useState<Resting | null>(null)
+  const { rest, begin, longer, end } = useRest(session.id)
   const [painAt, setPainAt] = useState<PlacedStep | null>(null)
   const [paused, setPaused] = useState(false)
   useEffect(() => {
     window.scrollTo(0, 0)
   }, [])
-  const steps = placedSteps(session, skipped)
+  const steps = placedSteps(session)
   const current = nextStep(steps)
-  const logged = steps.flatMap((step) => (step.log === null ? [] : [step.log]))
-  const last = logged.reduce<(typeof logged)[number] | null>(
-    (newest, log) => (newest === null || log.id > newest.id ? log : newest),
-    null,
-  )
+  const last = lastAction(session)
+  const finish = () => {
+    end()
+    happen(eventOf(session, 'ended', new Date()))
+  }
 
   const log = (done: DoneSet) => {
     readyBell()
-    const step = current
-    logSet.mutate(done, {
-      onSuccess: () => {
-        if (step === null) return
-        if (done.pain) setPainAt(step)
-        if (step.restSeconds > 0) {
-          setRest({ endsAt: Date.now() + 1000 * step.restSeconds, totalSeconds: step.restSeconds })
-        }
-      },
-    })
+    if (current === null) return
+    happen(setDone(session, current.item, done, new Date()))
+    if (done.pain) setPainAt(current)
+    if (current.restSeconds > 0) begin(current.restSeconds)
   }
   const undo = () => {
-    if (last === null || undoSet.isPending) return
-    undoSet.mutate(last.id, {
-      onSuccess: () => {
-        setRest(null)
-        setPainAt(null)
-        toast('The last set is taken back')
-      },
-    })
-  }
-  const leaveOut = (step: PlacedStep) => {
-    skip(steps.filter((other) => other.itemId === step.itemId && other.log === null).map(stepKey))
+    if (last === null) return
+    happen(eventOf(session, last.kind === 'set' ? 'set-voided' : 'taken-up', new Date(), { targetKey: last.key }))
+    end()
     setPainAt(null)
-    setRest(null)
+    toast(last.kind === 'set' ? 'The last set is taken back' : 'What was skipped is back')
+  }
+  const skip = (those: PlacedStep[]) =>
+    happen(
+      ...those.map(({ itemId, setNumber, side }) =>
+        eventOf(session, 'skipped', new Date(), { itemId, setNumber, side }),
+      ),
+    )
+  const leaveOut = (step: PlacedStep) => {
+    skip(steps.filter((other) => other.itemId === step.itemId && other.log === null && !other.skipped))
+    setPainAt(null)
+    end()
+  }
+  const restLonger = (seconds: number) => {
+    longer(seconds)
+    happen(eventOf(session, 'rest-longer', new Date(), { seconds }))
   }
   useKeys({ u: undo })
 
@@ -122,11 +120,7 @@ export function Running({ session }: { session: Session }) {
         <section className="mx-auto max-w-xl py-16 text-center">
           <h1 className="text-4xl">That was the last set</h1>
           <p className="mt-3 text-lg">Cool down and stretch before the shoes come off.</p>
-          <button
-            type="button"
-            className="btn btn-primary btn-lg mt-6 h-16 w-full text-xl"
-            onClick={() => state.mutate('done')}
-          >
+          <button type="button" className="btn btn-primary btn-lg mt-6 h-16 w-full text-xl" onClick={finish}>
             End the session
           </button>
         </section>
@@ -140,29 +134,29 @@ export function Running({ session }: { session: Session }) {
               <Rest
                 endsAt={rest.endsAt}
                 totalSeconds={rest.totalSeconds}
-                onLonger={() => setRest({ endsAt: rest.endsAt + 15_000, totalSeconds: rest.totalSeconds + 15 })}
-                onEnd={() => setRest(null)}
+                change={before(steps, current)}
+                onLonger={() => restLonger(15)}
+                onEnd={end}
               />
             ) : (
               <LogPanel
                 key={`${stepKey(current)}/${current.item.exercise}/${current.item.words}`}
                 step={current}
-                busy={logSet.isPending}
-                error={logSet.error}
                 onLog={log}
               />
             )}
             <div className="mt-3 flex flex-wrap justify-between gap-2">
               <button type="button" className="btn btn-ghost btn-sm" onClick={undo} disabled={last === null}>
-                <Undo2 className="size-4" aria-hidden="true" /> Undo the last set
+                <Undo2 className="size-4" aria-hidden="true" />{' '}
+                {last?.kind === 'skip' ? 'Undo the skip' : 'Undo the last set'}
               </button>
               <Link to={`/swap/${current.itemId}`} className="btn btn-ghost btn-sm">
                 <ArrowLeftRight className="size-4" aria-hidden="true" /> Swap
               </Link>
-              <button type="button" className="btn btn-ghost btn-sm" onClick={() => skip([stepKey(current)])}>
+              <button type="button" className="btn btn-ghost btn-sm" onClick={() => skip([current])}>
                 <SkipForward className="size-4" aria-hidden="true" /> Skip this set
               </button>
-              <button type="button" className="btn btn-ghost btn-sm" onClick={() => state.mutate('done')}>
+              <button type="button" className="btn btn-ghost btn-sm" onClick={finish}>
                 End early
               </button>
             </div>

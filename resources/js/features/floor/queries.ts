@@ -1,5 +1,8 @@
-import { queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
-import { api, type Session, type SessionState, type SetLog } from '../../shared/api'
+import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useEffect } from 'react'
+import { api, type Session } from '../../shared/api'
+import { withEvents } from './events'
+import { onKept, useOutbox } from './outbox'
 
 export const sessionOptions = (sessionId: number) =>
   queryOptions({
@@ -8,51 +11,23 @@ export const sessionOptions = (sessionId: number) =>
     staleTime: 0,
   })
 
-export interface DoneSet {
-  /** Made once for each set, so that sending it again never counts it twice. */
-  key: string
-  itemId: number
-  setNumber: number
-  side: string | null
-  reps: number
-  reserve: number
-  pain: boolean
-  painNote: string
-}
-
-export function useLogSet(sessionId: number) {
+/** The session as it stands on this device, with what has not been sent yet. */
+export function useSession(sessionId: number) {
   const queries = useQueryClient()
-  return useMutation({
-    mutationFn: ({ itemId, ...done }: DoneSet) => api.post<SetLog>(`items/${itemId}/sets`, done),
-    // The same key again is the same set, so an answer that was lost on the way may be asked for again.
-    retry: 2,
-    retryDelay: 600,
-    networkMode: 'always',
-    onSuccess: (log, { itemId }) => {
-      queries.setQueryData<Session>(['sessions', sessionId], (session) => session && withLog(session, itemId, log))
-      void queries.invalidateQueries({ predicate: (query) => ['clients', 'round'].includes(String(query.queryKey[0])) })
-    },
-  })
-}
-
-export function withLog(session: Session, itemId: number, log: SetLog): Session {
-  return {
-    ...session,
-    blocks: session.blocks.map((block) => ({
-      ...block,
-      items: block.items.map((item) =>
-        item.id === itemId ? { ...item, setLogs: [...item.setLogs.filter((known) => known.id !== log.id), log] } : item,
-      ),
-    })),
-  }
-}
-
-export function useUndoSet() {
-  const queries = useQueryClient()
-  return useMutation({
-    mutationFn: (setId: number) => api.delete<void>(`sets/${setId}`),
-    onSuccess: () => queries.invalidateQueries(),
-  })
+  const session = useQuery({ ...sessionOptions(sessionId), refetchOnWindowFocus: false })
+  const { waiting } = useOutbox()
+  useEffect(
+    () =>
+      onKept((kept) => {
+        // What the application has stays on the screen while it is asked again.
+        queries.setQueryData<Session>(['sessions', sessionId], (known) => known && withEvents(known, kept))
+        void queries.invalidateQueries({
+          predicate: ({ queryKey }) => ['sessions', 'clients', 'round'].includes(String(queryKey[0])),
+        })
+      }),
+    [queries, sessionId],
+  )
+  return { ...session, data: session.data && withEvents(session.data, waiting) }
 }
 
 /** Puts an item back as the programme wrote it. */
@@ -61,16 +36,5 @@ export function usePutBack() {
   return useMutation({
     mutationFn: (itemId: number) => api.delete<unknown>(`items/${itemId}/swaps`),
     onSuccess: () => queries.invalidateQueries(),
-  })
-}
-
-export function useSessionState(sessionId: number) {
-  const queries = useQueryClient()
-  return useMutation({
-    mutationFn: (state: SessionState) => api.put<Session>(`sessions/${sessionId}/state`, { state }),
-    onSuccess: (session) => {
-      queries.setQueryData(['sessions', sessionId], session)
-      void queries.invalidateQueries({ queryKey: ['round'] })
-    },
   })
 }

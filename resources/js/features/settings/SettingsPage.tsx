@@ -2,7 +2,7 @@ import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/r
 import { useState } from 'react'
 import { toast } from 'sonner'
 import { api, ApiError, type Settings } from '../../shared/api'
-import { FormProblem, Loading, Problem, TextInput } from '../../shared/ui'
+import { Choice, FormProblem, Loading, Problem, TextInput } from '../../shared/ui'
 
 const settingsOptions = queryOptions({ queryKey: ['settings'], queryFn: () => api.get<Settings>('settings') })
 
@@ -16,11 +16,18 @@ const names: Record<string, string> = {
   liking: 'What is liked and known',
 }
 
+/** Every zone this device knows, the one in use among them. */
+function zones(inUse: string): [string, string][] {
+  const known = ['UTC', ...Intl.supportedValuesOf('timeZone')]
+  return [...new Set([inUse, ...known])].sort().map((zone) => [zone, zone.replaceAll('_', ' ')])
+}
+
 function Form({ settings }: { settings: Settings }) {
   const [entered, setEntered] = useState({
     systolic: String(settings.systolic),
     diastolic: String(settings.diastolic),
     emergencyNumber: settings.emergencyNumber,
+    zone: settings.zone,
   })
   const [weights, setWeights] = useState(() =>
     Object.fromEntries(settings.weights.map(({ part, percent }) => [part, String(percent)])),
@@ -57,6 +64,13 @@ function Form({ settings }: { settings: Settings }) {
         <TextInput label="Upper pressure" unit="mmHg" {...field('systolic')} />
         <TextInput label="Lower pressure" unit="mmHg" {...field('diastolic')} />
         <TextInput label="Emergency number" hint="Shown with every lock" {...field('emergencyNumber')} />
+      </div>
+      <h2 className="mt-6 text-xl">Where you work</h2>
+      <p className="soft mt-1 mb-3">
+        Days and visits are kept in this time zone; a visit stays at its hour when the clocks change.
+      </p>
+      <div className="max-w-sm">
+        <Choice label="Time zone" options={zones(settings.zone)} {...field('zone')} />
       </div>
       <h2 className="mt-6 text-xl">What counts when swaps are ranked</h2>
       <p className="soft mt-1 mb-3">

@@ -39,7 +39,9 @@ export function CandidateRow({ candidate, prescribed, number, focused, chosen, r
               {!candidate.isReached && <span className="tag look-here">too light</span>}
               {chosen && <span className="tag tag-chosen">in use</span>}
             </span>
-            <SpreadLine offered={candidate.equivalent} wanted={prescribed.equivalent} range={range} />
+            {candidate.equivalent && prescribed.equivalent && (
+              <SpreadLine offered={candidate.equivalent} wanted={prescribed.equivalent} range={range} />
+            )}
           </span>
         </span>
       </button>

@@ -122,7 +122,9 @@ function Desk({ swaps }: { swaps: Swaps }) {
     liftSeconds: prescribed.figure.liftSeconds,
     lowerSeconds: prescribed.figure.lowerSeconds,
   })
-  const loads = [prescribed.equivalent, ...candidates.map((candidate) => candidate.equivalent)]
+  const loads = [prescribed.equivalent, ...candidates.map((candidate) => candidate.equivalent)].filter(
+    (load) => load !== null,
+  )
   const range = [
     Math.min(0, ...loads.map((load) => load.lowKg)),
     Math.max(5, ...loads.map((load) => load.highKg)),

@@ -2,11 +2,14 @@
 export class ApiError extends Error {
   readonly status: number
   readonly errors: Record<string, string[]>
+  /** The whole answer, where there was one. */
+  readonly body: unknown
 
-  constructor(status: number, message: string, errors: Record<string, string[]> = {}) {
+  constructor(status: number, message: string, errors: Record<string, string[]> = {}, body: unknown = null) {
     super(message)
     this.status = status
     this.errors = errors
+    this.body = body
   }
 
   /** The first sentence about one field, or undefined where it is fine. */
@@ -58,10 +61,11 @@ async function request<T>(method: string, path: string, body?: unknown): Promise
     const said = (data ?? {}) as { message?: string; errors?: Record<string, string[]> }
     throw new ApiError(
       response.status,
-      response.status === 422
+      [409, 422].includes(response.status)
         ? (said.message ?? 'Something entered is not right.')
         : (sentences[response.status] ?? 'Something went wrong on our side. Nothing was lost; try again.'),
       said.errors,
+      data,
     )
   }
   return data as T

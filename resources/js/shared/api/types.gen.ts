@@ -126,7 +126,8 @@ export interface Candidate {
   implement: string
   /** As it is offered, for moving it by hand. */
   setting: Record<string, unknown>
-  equivalent: Equivalent
+  /** Null where kilograms mean nothing. */
+  equivalent: Equivalent | null
   matchPercent: number
   parts: MatchPart[]
   reps: number
@@ -515,6 +516,10 @@ export interface Item {
   exercise: string
   name: string
   words: string
+  /** As it is done now; a set that is logged says it back. */
+  setting: Record<string, unknown>
+  /** How sure the load is. */
+  certainty: string
   sets: number
   reps: number
   reserve: number
@@ -523,6 +528,10 @@ export interface Item {
   restSeconds: number
   /** Slower than usual, in words; null for the usual one. */
   tempo: string | null
+  /** Seconds of each part; null for the usual tempo. */
+  tempoParts: Record<string, number> | null
+  /** What the load comes to over the part of the range that is used; null for all of it. */
+  rangeRatio: number | null
   /** Why it is left out today; null where it is done. */
   leftOut: string | null
   /** False where the shelf cannot serve it as it stands. */
@@ -533,9 +542,17 @@ export interface Item {
   swapWhy: string | null
   cues: Cues
   cautions: string[]
-  equivalent: Equivalent
+  /** Null where kilograms mean nothing. */
+  equivalent: Equivalent | null
   figure: Figure
   setLogs: SetLog[]
+}
+
+/** What became of events that were sent. */
+export interface KeptEvents {
+  /** Keys; kept now or before. */
+  accepted: string[]
+  refused: RefusedEvent[]
 }
 
 /** A ready neighbour of an exercise. */
@@ -775,7 +792,8 @@ export interface Prescribed {
   reserve: number
   isHold: boolean
   goal: string
-  equivalent: Equivalent
+  /** Null where kilograms mean nothing. */
+  equivalent: Equivalent | null
   curve: Curve
   figure: Figure
 }
@@ -855,6 +873,14 @@ export interface Recipe {
   parts: FillPart[]
 }
 
+/** An event that was not kept, and why. */
+export interface RefusedEvent {
+  key: string
+  /** What of it is wrong; `lock` where a health answer stands in the way. */
+  field: string
+  message: string
+}
+
 /** One exercise of a session planned anew: what it was, and what it becomes. */
 export interface ReplanChange {
   itemId: number
@@ -914,15 +940,21 @@ export interface Session {
   clientName: string
   name: string
   startsAt: string
+  /** Promised. */
   minutes: number
+  /** What its sets, rests and changes add up to. */
+  takesMinutes: number
+  /** How often the client gets down to the floor or up. */
+  positionChanges: number
   state: SessionState
   /** What stands between the client and training today. */
   locks: HealthLock[]
   /** What to have within reach before the clock starts. */
   layOut: string[]
   blocks: Block[]
-  /** Every set in the order it is done. */
+  /** Everything that is played, in order. */
   steps: Step[]
+  skipped: Skipped[]
 }
 
 /** A session in a list. */
@@ -958,6 +990,8 @@ export interface Settings {
   emergencyNumber: string
   /** How much each part of a match counts. */
   weights: Weight[]
+  /** Where the trainer's days begin and end. */
+  zone: string
 }
 
 /** One thing on the shelf. */
@@ -1003,14 +1037,32 @@ export interface Shelf {
   limits: Limit[]
 }
 
-/** One set in the order of the session. */
-export interface Step {
+/** A set, or a side of it, that is set aside today. */
+export interface Skipped {
+  /** Of the event; taking it up again names it. */
+  key: string
   itemId: number
   setNumber: number
+  side: string | null
+  at: string
+}
+
+/** One thing the Floor plays. */
+export interface Step {
+  /** `work`, `rest`, `change` or `announce`. */
+  kind: string
+  seconds: number
+  words: string
+  /** Whose work it is, or what is made ready for. */
+  itemId: number | null
+  /** Of work alone. */
+  setNumber: number | null
   /** `left` or `right` where sides are done apart. */
   side: string | null
-  /** What follows the set. */
-  restSeconds: number
+  /** True where a set, or a side of it, is through and is logged. */
+  endsSet: boolean
+  pickUp: string[]
+  putDown: string[]
 }
 
 /** One of the values a control can take. */

@@ -1,10 +1,9 @@
 const day = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long', timeZone: 'UTC' })
 const shortDay = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short', timeZone: 'UTC' })
-const clock = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: 'UTC' })
 
 /** Adds the year where it is not this one: "due on Tuesday 25 May" could be any. */
 function withYear(iso: string, format: Intl.DateTimeFormat): string {
-  const date = new Date(iso)
+  const date = new Date(iso.slice(0, 10))
   const year = date.getUTCFullYear()
   return year === new Date().getUTCFullYear() ? format.format(date) : `${format.format(date)} ${year}`
 }
@@ -16,7 +15,8 @@ export const longDay = (iso: string) => withYear(iso, day)
 export const briefDay = (iso: string) => withYear(iso, shortDay)
 
 /** "08:30", as the visit was written down. */
-export const timeOfDay = (iso: string) => clock.format(new Date(iso))
+/** The clock on the wall where it happens, whatever this device's zone: "08:30". */
+export const timeOfDay = (iso: string) => iso.slice(11, 16)
 
 /** "1:05" for 65 seconds. */
 export function minutesAndSeconds(seconds: number): string {

@@ -2,7 +2,8 @@ import type { Equivalent } from '../api'
 import { rangeOf, signed } from '../lib/counts'
 
 /** An equivalent load with its spread: the number first, large. */
-export function LoadNumber({ equivalent, size = 'text-4xl' }: { equivalent: Equivalent; size?: string }) {
+export function LoadNumber({ equivalent, size = 'text-4xl' }: { equivalent: Equivalent | null; size?: string }) {
+  if (equivalent === null) return <p className="soft">Not measured in kilograms</p>
   const { kg, lowKg, highKg, unit, reference } = equivalent
   return (
     <p className="leading-none">

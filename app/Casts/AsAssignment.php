@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Casts;
+
+use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
+use Illuminate\Database\Eloquent\Model;
+use NimbleShelf\Core\Planning\Assignment;
+
+/**
+ * Keeps what a slot asks for as JSON of its outside shape.
+ *
+ * @implements CastsAttributes<Assignment, Assignment>
+ */
+final class AsAssignment implements CastsAttributes
+{
+    /** @param  array<string, mixed>  $attributes */
+    public function get(Model $model, string $key, mixed $value, array $attributes): Assignment
+    {
+        /** @var array<string, mixed> $data */
+        $data = json_decode(is_string($value) ? $value : '{}', true, flags: JSON_THROW_ON_ERROR);
+
+        return Assignment::fromArray($data);
+    }
+
+    /** @param  array<string, mixed>  $attributes */
+    public function set(Model $model, string $key, mixed $value, array $attributes): string
+    {
+        assert($value instanceof Assignment);
+
+        return json_encode($value->toArray(), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
+    }
+}

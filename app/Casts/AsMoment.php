@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Casts;
+
+use Carbon\CarbonImmutable;
+use DateTimeInterface;
+use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * Keeps a moment as universal time and shows it in the row's own zone, where the row has one.
+ *
+ * @implements CastsAttributes<CarbonImmutable|null, DateTimeInterface|string|null>
+ */
+final class AsMoment implements CastsAttributes
+{
+    private const FORMAT = 'Y-m-d H:i:s';
+
+    /** @param  array<string, mixed>  $attributes */
+    public function get(Model $model, string $key, mixed $value, array $attributes): ?CarbonImmutable
+    {
+        if (! is_string($value)) {
+            return null;
+        }
+        $zone = $attributes['zone'] ?? 'UTC';
+
+        return CarbonImmutable::parse($value, 'UTC')->setTimezone(is_string($zone) ? $zone : 'UTC');
+    }
+
+    /** @param  array<string, mixed>  $attributes */
+    public function set(Model $model, string $key, mixed $value, array $attributes): ?string
+    {
+        return match (true) {
+            $value === null => null,
+            $value instanceof DateTimeInterface => CarbonImmutable::instance($value)->utc()->format(self::FORMAT),
+            default => CarbonImmutable::parse((string) $value, 'UTC')->utc()->format(self::FORMAT),
+        };
+    }
+
+    /** For comparing in a query. */
+    public static function stored(DateTimeInterface $moment): string
+    {
+        return CarbonImmutable::instance($moment)->utc()->format(self::FORMAT);
+    }
+}
