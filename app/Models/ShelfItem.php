@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
+use NimbleShelf\Core\Exception\CoreException;
 use NimbleShelf\Core\Kit\Thing;
 
 /**
@@ -53,7 +54,18 @@ final class ShelfItem extends Model
         return $newestFirst;
     }
 
+    /** The thing as the core knows it; a row that makes no sense any more is there all the same, and serves nothing. */
     public function toThing(): Thing
+    {
+        try {
+            return $this->described();
+        } catch (CoreException $broken) {
+            return Thing::unreadable((string) $this->id, $this->name, $broken->getMessage());
+        }
+    }
+
+    /** @throws CoreException If its measures make no sense. */
+    public function described(): Thing
     {
         return Thing::fromArray([
             ...$this->measures,

@@ -118,4 +118,12 @@ final readonly class RunBench
     {
         return now()->getPreciseTimestamp(6) / 1e6;
     }
+
+    /** @return array{BenchState, ShelfItem} What hangs on this client's scale; a 409 where nothing does. */
+    public function hanging(User $trainer, Client $client): array
+    {
+        $state = $this->state($trainer, $client);
+
+        return [$state, $this->item($state, $client) ?? abort(409, 'Nothing hangs on the scale. Choose what to test first.')];
+    }
 }

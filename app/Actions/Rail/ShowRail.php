@@ -31,6 +31,14 @@ final readonly class ShowRail
     {
     }
 
+    /** A pattern that has a rail; a 404 for any other. */
+    public function measured(string $id): Pattern
+    {
+        $known = $this->catalogue->patterns[$id] ?? abort(404);
+
+        return $known->isMeasured() ? $known : abort(404);
+    }
+
     public function handle(Client $client, Pattern $pattern): RailResource
     {
         $rail = $this->rail($client, $pattern);

@@ -16,7 +16,7 @@ final class ShowPlates
     /** @param  int  $from  Place among the builds, as is the next; what is beyond the last counts as the last. */
     public function handle(ShelfItem $item, int $from, int $to): PlateLoadingResource
     {
-        $loading = PlateLoading::of($item->toThing());
+        $loading = $item->toThing()->loading ?? PlateLoading::of(0.0, [], 1);
         $last = count($loading->builds) - 1;
         $from = max(0, min($from, $last));
         $to = max(0, min($to, $last));

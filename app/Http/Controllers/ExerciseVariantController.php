@@ -35,11 +35,4 @@ final class ExerciseVariantController extends Controller
 
         return response()->noContent();
     }
-
-    public function restore(ExerciseVariant $variant, Catalogue $catalogue): VariantResource
-    {
-        $variant->restore();
-
-        return VariantResource::of($variant, $catalogue);
-    }
 }

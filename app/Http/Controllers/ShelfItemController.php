@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\Shelf\ShowShelf;
+use App\Actions\Shelf\StoreShelfItem;
 use App\Http\Requests\Shelf\StoreShelfItemRequest;
 use App\Http\Resources\Shelf\ShelfItemResource;
 use App\Http\Resources\Shelf\ShelfResource;
@@ -22,18 +23,14 @@ final class ShelfItemController extends Controller
         return $describe->handle($client);
     }
 
-    public function store(StoreShelfItemRequest $request, Client $client, ShowShelf $describe): JsonResponse
+    public function store(StoreShelfItemRequest $request, Client $client, StoreShelfItem $store): JsonResponse
     {
-        $item = $client->shelfItems()->create($request->shelfItem());
-
-        return response()->json($describe->item($item, $client), 201);
+        return response()->json($store->handle($client, null, $request->shelfItem()), 201);
     }
 
-    public function update(StoreShelfItemRequest $request, Client $client, ShelfItem $shelfItem, ShowShelf $describe): ShelfItemResource
+    public function update(StoreShelfItemRequest $request, Client $client, ShelfItem $shelfItem, StoreShelfItem $store): ShelfItemResource
     {
-        $shelfItem->update($request->shelfItem());
-
-        return $describe->item($shelfItem, $client);
+        return $store->handle($client, $shelfItem, $request->shelfItem());
     }
 
     public function destroy(Client $client, ShelfItem $shelfItem): Response

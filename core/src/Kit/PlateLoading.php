@@ -11,27 +11,41 @@ namespace NimbleShelf\Core\Kit;
  */
 final readonly class PlateLoading
 {
+    /** Heavier than this nobody holds a dumbbell; it also keeps what can be built to a number that can be listed. Our bound. */
+    public const HEAVIEST_KG = 100.0;
+
+    /** Builds that agree to this are one, grams. */
+    private const GRAIN_G = 10;
+
     /** @param  list<array{loadKg: float, perEnd: Plates}>  $builds  Lightest first; heavier plates first. */
     private function __construct(public array $builds)
     {
     }
 
-    /** Plates are shared out evenly between the dumbbells of a pair; each build takes the fewest plates that make it. */
-    public static function of(Thing $dumbbell): self
+    /**
+     * Plates are shared out evenly between the dumbbells of a pair; each build takes the fewest plates that make it.
+     *
+     * @param  float  $handleKg  The bare handle.
+     * @param  Plates  $plates  Of all the dumbbells.
+     * @param  int  $dumbbells  That share them.
+     */
+    public static function of(float $handleKg, array $plates, int $dumbbells): self
     {
-        $builds = [0 => ['loadKg' => $dumbbell->massKg, 'perEnd' => []]];
-        $plates = $dumbbell->plates;
+        $builds = [0 => ['loadKg' => $handleKg, 'perEnd' => []]];
         usort($plates, static fn (array $one, array $two): int => $two['massKg'] <=> $one['massKg']);
         foreach ($plates as $plate) {
-            $pairs = intdiv($plate['count'], 2 * $dumbbell->count);
+            $pairs = intdiv($plate['count'], 2 * $dumbbells);
             $more = $builds;
             foreach ($builds as $build) {
                 for ($n = 1; $n <= $pairs; $n++) {
                     $loadKg = $build['loadKg'] + 2 * $n * $plate['massKg'];
+                    if ($loadKg > self::HEAVIEST_KG) {
+                        break;
+                    }
                     $perEnd = [...$build['perEnd'], ['massKg' => $plate['massKg'], 'count' => $n]];
-                    $grams = (int) round(1000 * ($loadKg - $dumbbell->massKg));
-                    if (! isset($more[$grams]) || self::plates($more[$grams]['perEnd']) > self::plates($perEnd)) {
-                        $more[$grams] = ['loadKg' => $loadKg, 'perEnd' => $perEnd];
+                    $grain = (int) round(1000 * ($loadKg - $handleKg) / self::GRAIN_G);
+                    if (! isset($more[$grain]) || self::plates($more[$grain]['perEnd']) > self::plates($perEnd)) {
+                        $more[$grain] = ['loadKg' => $loadKg, 'perEnd' => $perEnd];
                     }
                 }
             }

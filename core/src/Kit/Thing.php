@@ -20,8 +20,21 @@ final readonly class Thing
 
     private const SUPPORTS = ['chair', 'sofa', 'table', 'step', 'stool', 'wall', 'pole'];
 
+    /** Loads of one adjustable dumbbell up to this many are all rungs; of more, those worth a step apart. */
+    private const LOADS_LISTED = 120;
+
+    private const STEP_WORTH_HAVING = 1.02;
+
+    /** Plates of one kind, and what one weighs, kilograms. */
+    public const PLATE_COUNT = [0, 60];
+
+    public const PLATE_KG = [0.05, 60.0];
+
+    private const KINDS_OF_PLATE = 12;
+
     /**
      * @param  list<array{massKg: float, count: int}>  $plates
+     * @param  PlateLoading|null  $loading  Of an adjustable dumbbell.
      * @param  SupportVerdict|null  $checked  What its last check came to; null where it was never checked.
      * @param  float  $kgPerL  Of what a pourable vessel holds, as are the next two.
      * @param  float  $massKg  Per piece; of a rucksack its own, of an adjustable dumbbell its handle.
@@ -46,6 +59,7 @@ final readonly class Thing
         public bool $castors,
         public bool $folding,
         public array $plates,
+        public ?PlateLoading $loading,
         public ?string $outOfService,
         public ?SupportVerdict $checked,
     ) {
@@ -79,8 +93,13 @@ final readonly class Thing
         $plates = [];
         foreach (is_array($data['plates'] ?? null) ? $data['plates'] : [] as $plate) {
             if (is_array($plate) && is_numeric($plate['mass_kg'] ?? null) && is_numeric($plate['count'] ?? null)) {
+                InvalidQuantity::unlessBetween('shelf.plates.mass_kg', (float) $plate['mass_kg'], self::PLATE_KG[0], self::PLATE_KG[1], 'kg');
+                InvalidQuantity::unlessBetween('shelf.plates.count', (float) $plate['count'], self::PLATE_COUNT[0], self::PLATE_COUNT[1], 'pieces');
                 $plates[] = ['massKg' => (float) $plate['mass_kg'], 'count' => (int) $plate['count']];
             }
+        }
+        if (count($plates) > self::KINDS_OF_PLATE) {
+            throw InvalidQuantity::notBetween('shelf.plates', count($plates), 0, self::KINDS_OF_PLATE, 'kinds');
         }
         $source = is_string($data['source'] ?? null) ? $data['source'] : (is_string($data['certainty'] ?? null) ? $data['certainty'] : '');
 
@@ -104,6 +123,7 @@ final readonly class Thing
             castors: (bool) ($data['castors'] ?? false),
             folding: (bool) ($data['folding'] ?? false),
             plates: $plates,
+            loading: $kind === 'adjustable-dumbbell' ? PlateLoading::of($massKg, $plates, max(1, (int) $number('count', 1))) : null,
             outOfService: is_string($data['out_of_service'] ?? null) ? $data['out_of_service'] : null,
             checked: is_string($data['checked'] ?? null) ? SupportVerdict::tryFrom($data['checked']) : null,
         );
@@ -159,6 +179,23 @@ final readonly class Thing
      */
     public function reachableLoadsKg(): array
     {
-        return array_column(PlateLoading::of($this)->builds, 'loadKg');
+        $loads = array_column($this->loading->builds ?? [], 'loadKg');
+        if (count($loads) <= self::LOADS_LISTED) {
+            return $loads;
+        }
+        $worth = [];
+        foreach ($loads as $loadKg) {
+            if ($worth === [] || $loadKg >= $worth[count($worth) - 1] * self::STEP_WORTH_HAVING) {
+                $worth[] = $loadKg;
+            }
+        }
+
+        return $worth;
+    }
+
+    /** A row that can no longer be read: it is there, and serves nothing until it is put right. */
+    public static function unreadable(string $id, string $name, string $why): self
+    {
+        return self::fromArray(['id' => $id, 'kind' => 'towel', 'name' => $name, 'out_of_service' => "it cannot be read: {$why}"]);
     }
 }

@@ -20,6 +20,9 @@ final class FillSolver
     /** Most cells of the grid: 40 kg in steps of 0.04 g. */
     private const MOST_CELLS = 1_000_000;
 
+    /** All planes of all stages together. */
+    private const MOST_BYTES = 80_000_000;
+
     /** The grid knows masses to a milligram. */
     private const PER_KG = 1_000_000;
 
@@ -38,7 +41,9 @@ final class FillSolver
         InvalidQuantity::unlessBetween('target_kg', $targetKg, 0.1, 300, 'kg');
         InvalidQuantity::unlessBetween('carrier.tare_kg', $tareKg, 0, 100, 'kg');
         InvalidQuantity::unlessBetween('carrier.max_kg', $maxKg, $tareKg, 300, 'kg');
-        $unitMg = self::unitMg($stock, $maxKg - $tareKg);
+        // What is wanted lies far below what fits: nothing nearer can lie beyond the lightest piece above it.
+        $maxKg = min($maxKg, max($tareKg, 2 * $targetKg - $tareKg) + self::lightestKg($stock));
+        $unitMg = self::unitMg($stock, $maxKg - $tareKg, $targetKg - $tareKg);
         $stages = [];
         foreach ($stock->items as $item) {
             $stages[] = ['step' => self::cells($item['massKg'], $unitMg), 'most' => $item['count'], 'base' => 0, 'isPour' => false];
@@ -79,8 +84,14 @@ final class FillSolver
         return max($first->errorKg, $second->errorKg) < $twice->errorKg ? [$first, $second] : [$twice, $twice];
     }
 
+    /** Below the target nothing comes nearer than an empty carrier; above it, what is further off than that is no answer. */
+    private static function lightestKg(FillStock $stock): float
+    {
+        return max([0.0, ...array_column($stock->items, 'massKg')]);
+    }
+
     /** The largest step, milligrams, that divides every mass, or the one the grid can afford. */
-    private static function unitMg(FillStock $stock, float $roomKg): int
+    private static function unitMg(FillStock $stock, float $roomKg, float $wantedKg): int
     {
         $unit = 0;
         foreach ($stock->items as $item) {
@@ -91,7 +102,17 @@ final class FillSolver
             $unit = self::commonDivisor($unit, (int) round($pourable['containerKg'] * self::PER_KG));
         }
 
-        return max(1, $unit, (int) ceil($roomKg * self::PER_KG / self::MOST_CELLS));
+        return max(1, $unit, (int) ceil($roomKg * self::PER_KG / self::cellsFor($stock, $wantedKg)));
+    }
+
+    /** How fine the grid may be: finding the fewest of hundreds of pieces takes many planes of it at a time. */
+    private static function cellsFor(FillStock $stock, float $wantedKg): int
+    {
+        $heaviestKg = max([0.001, ...array_column($stock->items, 'massKg'), ...array_map(static fn (array $pour): float => $pour['kgPerL'] * $pour['maxL'], $stock->pourables)]);
+        $planes = intdiv((int) ceil(max(0.0, $wantedKg) / $heaviestKg), 8) + 1;
+        $stages = max(1, count($stock->items) + count($stock->pourables));
+
+        return max(1000, min(self::MOST_CELLS, intdiv(self::MOST_BYTES, 2 * $planes * $stages)));
     }
 
     private static function commonDivisor(int $one, int $two): int

@@ -98,6 +98,7 @@ final class StoreShelfItemRequest extends FormRequest
             'handleKg.required_if' => 'What does the bare handle weigh, in kilograms?',
             'plates.required_if' => 'Which plates are there, as in 4 x 1.25 + 4 x 2.5?',
             'plates.regex' => 'Write the plates as 4 x 1.25 + 4 x 2.5.',
+            'outOfService.max' => 'Say it in 120 letters.',
             'diameterMm.required_if' => 'How thick is it, in millimetres?',
             'diameterMm.between' => 'A pole is between 10 and 120 mm thick.',
             'contents.required_if' => 'What does it hold?',

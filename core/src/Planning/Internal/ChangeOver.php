@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace NimbleShelf\Core\Planning\Internal;
 
-use NimbleShelf\Core\Kit\PlateLoading;
 use NimbleShelf\Core\Kit\Thing;
 use NimbleShelf\Core\Planning\Slot;
 use NimbleShelf\Core\Planning\ThingInUse;
@@ -126,10 +125,10 @@ final readonly class ChangeOver
     {
         $setting = $next->assignment->setting;
         $dumbbells = $setting->perHand && $setting->limbs !== 1 ? 2 : 1;
-        if ($use->thing === null) {
+        $loading = $use->thing?->loading;
+        if ($loading === null) {
             return $dumbbells * self::PLATES_MOVED;
         }
-        $loading = PlateLoading::of($use->thing);
         [$from, $to] = [$loading->placeOf($last->massKg), $loading->placeOf($use->massKg)];
         if ($from === null || $to === null) {
             return $dumbbells * self::PLATES_MOVED;

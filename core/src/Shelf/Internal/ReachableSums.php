@@ -26,6 +26,12 @@ final class ReachableSums
      */
     public static function nearest(array $stages, int $room, float $target): array
     {
+        // More of a kind than fits is of no use.
+        $stages = array_map(static fn (array $stage): array => [...$stage, 'most' => $stage['step'] === 0 ? 0 : min($stage['most'], intdiv($room, $stage['step']))], $stages);
+        $everything = array_sum(array_map(static fn (array $stage): int => $stage['most'] * $stage['step'] + ($stage['most'] > 0 ? $stage['base'] : 0), $stages));
+        if ($everything <= $room && $everything <= $target) {
+            return array_map(static fn (array $stage): int => $stage['most'], $stages);
+        }
         $reach = "\1".str_repeat("\0", $room);
         foreach ($stages as $stage) {
             $reach |= self::upTo($reach, $stage, $room);
@@ -93,10 +99,12 @@ final class ReachableSums
      */
     private static function fewest(array $stages, int $sum): array
     {
-        for ($planes = 1; ; $planes++) {
+        // No recipe has fewer pieces than the heaviest alone would take.
+        $heaviest = max([1, ...array_map(static fn (array $stage): int => $stage['isPour'] ? $sum : $stage['step'], $stages)]);
+        for ($planes = intdiv((int) ceil($sum / $heaviest), 8) + 1; ; $planes *= 2) {
             $snapshots = [];
             $cells = array_fill(0, $planes, str_repeat("\0", $sum + 1));
-            $cells[0][0] = "\1";
+            $cells = ["\1".str_repeat("\0", $sum), ...array_slice($cells, 1)];
             foreach ($stages as $stage) {
                 $snapshots[] = $cells;
                 $cells = $stage['isPour'] ? self::poured($cells, $stage, $sum) : self::added($cells, $stage, $sum);
@@ -119,8 +127,12 @@ final class ReachableSums
      */
     private static function added(array $planes, array $stage, int $sum): array
     {
-        for ($n = 0; $n < $stage['most'] && ($n + 1) * $stage['step'] <= $sum; $n++) {
-            $planes = array_map(static fn (string $cells, string $more): string => $cells | $more, $planes, self::withOnePieceMore($planes, $stage['step'], $sum));
+        $have = 0;
+        // Up to twice as many with every step, as one adds weights by their binary digits.
+        while ($have < $stage['most'] && ($have + 1) * $stage['step'] <= $sum) {
+            $more = min($have + 1, $stage['most'] - $have);
+            $planes = array_map(static fn (string $cells, string $added): string => $cells | $added, $planes, self::withMore($planes, $more, $more * $stage['step'], $sum));
+            $have += $more;
         }
 
         return $planes;
@@ -137,7 +149,7 @@ final class ReachableSums
             return $planes;
         }
         $poured = [];
-        foreach (self::withOnePieceMore($planes, $stage['base'] + $stage['step'], $sum) as $i => $window) {
+        foreach (self::withMore($planes, 1, $stage['base'] + $stage['step'], $sum) as $i => $window) {
             $have = 1;
             while ($have < $stage['most']) {
                 $more = min($have, $stage['most'] - $have);
@@ -151,27 +163,26 @@ final class ReachableSums
     }
 
     /**
-     * Every sum moved up by a mass and counted as one piece more.
+     * Every sum moved up by a mass and counted as so many pieces more.
      *
-     * @param  list<string>  $planes
+     * @param  list<string>  $planes  Eight counts to a plane, the fewest first.
      * @return list<string>
      */
-    private static function withOnePieceMore(array $planes, int $by, int $sum): array
+    private static function withMore(array $planes, int $pieces, int $by, int $sum): array
     {
-        static $all = null, $doubled = null, $carried = null;
-        if ($all === null) {
-            $bytes = range(0, 255);
-            $all = implode('', array_map(chr(...), $bytes));
-            $doubled = implode('', array_map(static fn (int $byte): string => chr(($byte << 1) & 255), $bytes));
-            $carried = implode('', array_map(static fn (int $byte): string => chr($byte >> 7), $bytes));
-        }
-        assert(is_string($all) && is_string($doubled) && is_string($carried));
+        [$whole, $bits] = [intdiv($pieces, 8), $pieces % 8];
+        $bytes = range(0, 255);
+        $all = implode('', array_map(chr(...), $bytes));
+        $up = implode('', array_map(static fn (int $byte): string => chr(($byte << $bits) & 255), $bytes));
+        $over = implode('', array_map(static fn (int $byte): string => chr($byte >> (8 - $bits)), $bytes));
+        $nothing = str_repeat("\0", $sum + 1);
         $more = [];
-        $carry = null;
-        foreach ($planes as $plane) {
-            $moved = self::shifted($plane, $by, $sum);
-            $more[] = $carry === null ? strtr($moved, $all, $doubled) : strtr($moved, $all, $doubled) | $carry;
-            $carry = strtr($moved, $all, $carried);
+        $below = null;
+        foreach (array_keys($planes) as $place) {
+            $moved = $place < $whole ? null : self::shifted($planes[$place - $whole], $by, $sum);
+            $cells = $moved === null ? $nothing : ($bits === 0 ? $moved : strtr($moved, $all, $up));
+            $more[] = $bits === 0 || $below === null ? $cells : $cells | strtr($below, $all, $over);
+            $below = $moved;
         }
 
         return $more;

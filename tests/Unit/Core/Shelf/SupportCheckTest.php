@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use NimbleShelf\Core\Exception\InvalidQuantity;
-use NimbleShelf\Core\Kit\PlateLoading;
 use NimbleShelf\Core\Kit\PoleMaterial;
 use NimbleShelf\Core\Kit\SupportVerdict;
 use NimbleShelf\Core\Kit\Thing;
@@ -62,7 +61,7 @@ it('refuses a tube of unknown wall and measures that make no sense', function ()
 
 it('builds every balanced load of a pair with the fewest plates, and says how to get from one to another', function (): void {
     $pair = Thing::fromArray(['kind' => 'adjustable-dumbbell', 'count' => 2, 'handle_kg' => 2, 'plates' => [['mass_kg' => 1.25, 'count' => 8], ['mass_kg' => 2.5, 'count' => 4]]]);
-    $loading = PlateLoading::of($pair);
+    $loading = $pair->loading;
     expect(array_column($loading->builds, 'loadKg'))->toBe([2.0, 4.5, 7.0, 9.5, 12.0])
         ->and(array_column($loading->builds, 'loadKg'))->toEqual($pair->reachableLoadsKg())
         // 7 kg by one 2.5 an end, not by two 1.25.
