@@ -10,7 +10,8 @@ return [
             'database' => env('DB_DATABASE', database_path('nimble-shelf.sqlite')),
             'prefix' => '',
             'foreign_key_constraints' => true,
-            'busy_timeout' => 5000,
+            // Long enough for a machine that stands still for seconds.
+            'busy_timeout' => (int) env('DB_BUSY_TIMEOUT', 15000),
             'journal_mode' => 'WAL',
             'synchronous' => 'NORMAL',
             'transaction_mode' => 'IMMEDIATE',

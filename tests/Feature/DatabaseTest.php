@@ -13,7 +13,7 @@ it('writes ahead, waits when busy and keeps foreign keys', function (): void {
     $asked = static fn (string $pragma): mixed => array_values((array) DB::connection('file')->selectOne("PRAGMA {$pragma}"))[0];
     expect($asked('journal_mode'))->toBe('wal')
         ->and($asked('foreign_keys'))->toBe(1)
-        ->and($asked('busy_timeout'))->toBe(5000);
+        ->and($asked('busy_timeout'))->toBe(15000);
     DB::purge('file');
     array_map(unlink(...), glob($file.'*') ?: []);
 });

@@ -29,7 +29,7 @@ it('lets many write at once and loses nothing', function (): void {
 
         $processes = $sent = [];
         $run = static function (string ...$words) use (&$processes, $file): void {
-            $environment = ['DB_DATABASE' => $file, 'APP_ENV' => 'testing', 'PATH' => (string) getenv('PATH'), 'APP_KEY' => (string) config('app.key')];
+            $environment = ['DB_DATABASE' => $file, 'DB_BUSY_TIMEOUT' => '120000', 'APP_ENV' => 'testing', 'PATH' => (string) getenv('PATH'), 'APP_KEY' => (string) config('app.key')];
             $process = proc_open([PHP_BINARY, '-d', 'pcov.enabled=0', dirname(__DIR__, 2).'/Support/side-by-side.php', ...$words], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes, base_path(), $environment);
             assert(is_resource($process));
             $processes[] = ['process' => $process, 'out' => $pipes[1], 'err' => $pipes[2]];
