@@ -34,6 +34,9 @@ final class PlansApartFromDays
 
     private readonly Catalogue $catalogue;
 
+    /** @var list<array<string, mixed>> */
+    private array $changes = [];
+
     public function __construct()
     {
         $this->catalogue = resolve(Catalogue::class);
@@ -54,6 +57,12 @@ final class PlansApartFromDays
             foreach (DB::table('training_sessions')->where('programme_id', $programme->id)->orderBy('starts_at')->orderBy('id')->get() as $session) {
                 $this->session($session, $programme, $weeks[$this->weekOf($session, $programme)]);
             }
+        }
+        // In the order they were made, whichever session they belong to.
+        usort($this->changes, static fn (array $one, array $two): int => $one['at'] <=> $two['at']);
+        foreach ($this->changes as $change) {
+            unset($change['at']);
+            DB::table('changes')->insert($change);
         }
         $this->sets();
     }
@@ -124,7 +133,8 @@ final class PlansApartFromDays
             $found = $this->changesTo($after, $this->decoded($swap->before), isOneSet: $swap->occasion === SwapScope::Set->occasion(), item: $item);
             if ($found === []) {
                 // It is over, and what it was can no longer be told from the item; the history keeps its words.
-                $changes[] = ['swap' => $swap, 'change' => Change::swapFor($this->assignment($after)), 'undone_at' => $swap->undone_at ?? $swap->updated_at];
+                $isOneSet = $swap->occasion === SwapScope::Set->occasion();
+                $changes[] = ['swap' => $swap, 'change' => Change::swapFor($this->assignment($after), $isOneSet ? 1 : null), 'undone_at' => $swap->undone_at ?? ($isOneSet ? null : $swap->updated_at)];
             }
             foreach ($found as $change) {
                 $changes[] = ['swap' => $swap, 'change' => $change, 'undone_at' => $swap->undone_at ?? ($isOver && $change->onlySet === null ? $swap->updated_at : null)];
@@ -146,13 +156,14 @@ final class PlansApartFromDays
             'prescribed' => $this->encoded($prescribed), 'chosen' => $this->encoded($standing->assignment), 'left_out' => $standing->leftOut,
         ] + $stamps);
         foreach ($changes as ['swap' => $swap, 'change' => $change, 'undone_at' => $undoneAt]) {
-            DB::table('changes')->insert([
+            $this->changes[] = [
+                'at' => $swap->id ?? PHP_INT_MAX,
                 'client_id' => $swap->client_id, 'item_id' => $item->id, 'slot_id' => null, 'batch' => $swap->batch,
                 'scope' => $this->scopeOf($swap->occasion)->value, 'occasion' => $swap->occasion, 'why' => $swap->why,
                 'from_words' => $swap->from_words, 'to_words' => $swap->to_words,
                 'change' => json_encode($change->toArray(), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
                 'undone_at' => $undoneAt, 'created_at' => $swap->created_at, 'updated_at' => $swap->updated_at,
-            ]);
+            ];
         }
     }
 

@@ -33,6 +33,19 @@ const GOOD = [
     'band-fit' => ['rest_length_cm' => 60, 'points' => [['length_cm' => 90, 'force_n' => 34.4815], ['length_cm' => 120, 'force_n' => 50.75], ['length_cm' => 150, 'force_n' => 62.712]]],
     'fill' => ['target_kg' => 9, 'carrier' => ['tare_kg' => 0.9, 'max_kg' => 20], 'items' => [['id' => 'flour', 'mass_kg' => 1.03, 'count' => 4], ['id' => 'bottle', 'mass_kg' => 1.55, 'count' => 3]], 'pourables' => [['id' => 'sand', 'density_kg_per_l' => 1.6, 'max_l' => 3, 'step_l' => 0.25, 'container_kg' => 0.1]]],
     'rep-max' => ['load_kg' => 60, 'reps' => 8, 'reserve' => 2],
+    'steps' => [
+        'client' => ['height_cm' => 164, 'body_mass_kg' => 68],
+        'shelf' => [['id' => 'bell', 'kind' => 'kettlebell', 'count' => 1, 'mass_kg' => 12], ['id' => 'pair', 'kind' => 'dumbbell', 'count' => 2, 'mass_kg' => 6]],
+        'session' => ['name' => 'Two ways', 'weekday' => 2, 'minutes' => 30, 'blocks' => [
+            ['kind' => 'superset', 'name' => 'A', 'rounds' => 2, 'round_rest_s' => 60, 'items' => [
+                ['thread' => 'legs', 'exercise' => 'goblet-squat', 'setting' => ['implement' => 'kettlebell', 'mass_kg' => 12], 'things' => ['bell'], 'sets' => 2, 'reps' => 10, 'per_side' => false, 'sides' => 'both', 'reserve' => 2, 'tempo' => ['lower' => 2, 'pause' => 0, 'lift' => 1, 'top' => 0], 'rest_seconds' => 60],
+                ['thread' => 'pull', 'exercise' => 'bent-over-row', 'setting' => ['implement' => 'dumbbell', 'mass_kg' => 6, 'per_hand' => true], 'things' => ['pair'], 'sets' => 2, 'reps' => 12, 'sides' => 'both', 'reserve' => 2, 'rest_seconds' => 60],
+            ]],
+            ['kind' => 'intervals', 'work_s' => 40, 'rest_s' => 20, 'rounds' => 2, 'items' => [['exercise' => 'split-squat', 'sets' => 1, 'sides' => 'each'], ['exercise' => 'forearm-plank', 'sets' => 1]]],
+            ['kind' => 'ladder', 'doses' => [12, 9, 6], 'items' => [['exercise' => 'push-up', 'sets' => 3, 'reps' => 12, 'rest_seconds' => 30]]],
+            ['kind' => 'hold', 'items' => [['exercise' => 'forearm-plank', 'sets' => 1, 'as_long_as_clean' => true]]],
+        ]],
+    ],
     'resistance' => ['client' => ['height_cm' => 175, 'body_mass_kg' => 75], 'exercise' => 'push-up', 'setting' => ['implement' => 'body-weight', 'support_height_cm' => 61], 'school' => 'mean'],
     'swap' => [
         'client' => ['height_cm' => 164, 'body_mass_kg' => 68],
@@ -133,6 +146,25 @@ it('ranks swaps, with words for each and for everything left out', function (): 
     expect($known['out']['candidates'])->not->toBe($answer['out']['candidates']);
 });
 
+it('plays a session', function (): void {
+    $answer = runCommand('steps', (string) json_encode(GOOD['steps']));
+    $steps = $answer['out']['steps'];
+    $work = array_values(array_filter($steps, static fn (array $step): bool => $step['kind'] === 'work'));
+    expect($answer['code'])->toBe(0)
+        ->and(fitsSchema('steps.in', (string) json_encode(GOOD['steps'])))->toBeTrue()
+        ->and(fitsSchema('steps.out', $answer['raw']))->toBeTrue()
+        ->and($answer['out']['seconds'])->toEqual(array_sum(array_column($steps, 'seconds')))
+        ->and($answer['out']['likely_seconds'])->toBe($answer['out']['seconds'])
+        // Two rounds of two; split squats a side at a time, and a plank, for two rounds; three rungs; a plank.
+        ->and(array_map(static fn (array $step): string => ($step['thread'] ?? '').'/'.($step['side'] ?? '').'/'.$step['dose'], $work))->toBe([
+            'legs//10', 'pull//12', 'legs//10', 'pull//12', '1.0/left/20', '1.0/right/20', '1.1//40', '1.0/left/20', '1.0/right/20', '1.1//40', '2.0//12', '2.0//9', '2.0//6', '3.0//45',
+        ])
+        ->and($work[0]['seconds'])->toEqual(30)
+        ->and($steps[0]['pick_up'])->toBe(['bell'])
+        ->and($answer['out']['position_changes'])->toBeGreaterThan(2);
+    expect(runCommand('steps', (string) json_encode(GOOD['steps']))['raw'])->toBe($answer['raw']);
+});
+
 it('estimates a maximum', function (): void {
     $answer = runCommand('rep-max', (string) json_encode(GOOD['rep-max']));
     expect($answer['code'])->toBe(0)
@@ -196,6 +228,11 @@ it('answers bad input with exit 2 and the field, and nothing else', function (st
     ['swap', 'home', null], ['swap', 'home.ceiling_cm', 20], ['swap', 'home.floor', 'lava'], ['swap', 'home.quiet', 'yes'], ['swap', 'home.anchors.0.height_cm', 999],
     ['swap', 'prescription', null], ['swap', 'prescription.exercise', 'anvil-toss'], ['swap', 'prescription.setting', ['implement' => 'anvil'], 'prescription.setting.implement'],
     ['swap', 'prescription.setting', null], ['swap', 'prescription.sets', 0], ['swap', 'prescription.reps', 1.5], ['swap', 'prescription.reserve', -1], ['swap', 'prescription.goal', 'fame'], ['swap', 'school', 'median'], ['swap', 'limit', 0],
+    ['steps', 'client', null], ['steps', 'session', null], ['steps', 'session.blocks', null], ['steps', 'session.blocks.0.kind', 'waltz'], ['steps', 'session.blocks.0.items', null],
+    ['steps', 'session.blocks.0.items.1', null, 'session.blocks.0.items'], ['steps', 'session.blocks.0.items.0.exercise', 'anvil-toss'], ['steps', 'session.blocks.0.items.0.things', ['anvil']],
+    ['steps', 'session.blocks.0.items.0.reps', 0], ['steps', 'session.blocks.0.items.0.reps', null], ['steps', 'session.blocks.0.items.0.seconds', 30, 'session.blocks.0.items.0.reps'],
+    ['steps', 'session.blocks.0.items.0.sides', 'both-ways'], ['steps', 'session.blocks.0.items.0.sets', 0], ['steps', 'session.blocks.0.items.0.setting.mass_kg', -1], ['steps', 'session.blocks.0.items.0.tempo.lower', 99],
+    ['steps', 'session.blocks.1.work_s', 0], ['steps', 'session.blocks.1.rest_s', null], ['steps', 'session.blocks.2.doses', [12, 0, 6], 'session.blocks.2.doses.1'], ['steps', 'session.blocks.2.doses', null],
     ['rep-max', 'load_kg', null], ['rep-max', 'load_kg', 0], ['rep-max', 'load_kg', 1001], ['rep-max', 'load_kg', '60'],
     ['rep-max', 'reps', null], ['rep-max', 'reps', 0], ['rep-max', 'reserve', null], ['rep-max', 'reserve', -1], ['rep-max', 'reserve', 21],
     ['resistance', 'client', null], ['resistance', 'client', 5], ['resistance', 'client.height_cm', null], ['resistance', 'client.height_cm', 99],
