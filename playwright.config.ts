@@ -8,7 +8,8 @@ export default defineConfig({
   // One demo database serves all; the specs use different clients of it and run one after the other.
   workers: 1,
   fullyParallel: false,
-  retries: 0,
+  // One more try, on a machine that may stand still; bin/test names every test that needed it.
+  retries: 1,
   // Generous, because a shared machine may stand still for seconds; nothing here is a measure of speed.
   timeout: 150_000,
   expect: { timeout: 30_000 },

@@ -73,7 +73,13 @@ final class BenchState
      */
     public function fit(Band $band): BandFit
     {
-        return BandFit::through($band->restLengthM, array_map(static fn (array $point): array => ['lengthM' => $point['lengthCm'] / 100, 'forceN' => max(0.0, $point['forceN'])], $this->points));
+        return BandFit::through(
+            $band->restLengthM,
+            array_map(
+                static fn (array $point): array => ['lengthM' => $point['lengthCm'] / 100, 'forceN' => max(0.0, $point['forceN'])],
+                $this->points,
+            ),
+        );
     }
 
     public function keep(): void

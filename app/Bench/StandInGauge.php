@@ -63,7 +63,10 @@ final readonly class StandInGauge implements ForceGauge
     {
         $share = exp(-max(0.0, $now - $this->state->changedAt) / self::SETTLE_S);
 
-        return $this->pullN + ($this->state->fromN - $this->pullN) * $share + self::DRIFT_N_PER_S * min(600.0, max(0.0, $now - $this->state->tareAt));
+        return $this->pullN + ($this->state->fromN - $this->pullN) * $share + self::DRIFT_N_PER_S * min(
+            600.0,
+            max(0.0, $now - $this->state->tareAt),
+        );
     }
 
     /** A standard normal number out of two seeded uniform ones (Box & Muller 1958). */

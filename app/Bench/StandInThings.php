@@ -26,7 +26,11 @@ final class StandInThings
         // A label knows one number; rubber has two, in about this mixture.
         $label = self::labelled($item, 'a_n') + self::labelled($item, 'b_n') / 2;
 
-        return Band::of($band->restLengthM, 0.7 * $label * self::near($item, 'a', self::BAND_OFF), 0.6 * $label * self::near($item, 'b', self::BAND_OFF));
+        return Band::of(
+            $band->restLengthM,
+            0.7 * $label * self::near($item, 'a', self::BAND_OFF),
+            0.6 * $label * self::near($item, 'b', self::BAND_OFF),
+        );
     }
 
     /** What pulls on the hook, newtons, with a band stretched to a length or a thing hanging free. */
@@ -34,7 +38,9 @@ final class StandInThings
     {
         $band = self::band($item);
 
-        return $band === null ? $item->toThing()->massKg * self::near($item, 'mass', self::MASS_OFF) * Body::GRAVITY : $band->forceAt($lengthM);
+        return $band === null
+            ? $item->toThing()->massKg * self::near($item, 'mass', self::MASS_OFF) * Body::GRAVITY
+            : $band->forceAt($lengthM);
     }
 
     public static function seed(ShelfItem $item): int

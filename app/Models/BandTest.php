@@ -22,5 +22,12 @@ final class BandTest extends Model
 {
     protected $fillable = ['tested_on', 'rest_length_cm', 'points', 'a_n', 'b_n', 'rms_n'];
 
-    protected $casts = ['tested_on' => 'date', 'rest_length_cm' => 'float', 'points' => 'array', 'a_n' => 'float', 'b_n' => 'float', 'rms_n' => 'float'];
+    protected $casts = [
+        'tested_on' => 'date',
+        'rest_length_cm' => 'float',
+        'points' => 'array',
+        'a_n' => 'float',
+        'b_n' => 'float',
+        'rms_n' => 'float',
+    ];
 }

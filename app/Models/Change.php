@@ -33,7 +33,19 @@ use NimbleShelf\Core\Planning\Change as CoreChange;
  */
 final class Change extends Model
 {
-    protected $fillable = ['client_id', 'item_id', 'slot_id', 'batch', 'scope', 'occasion', 'why', 'from_words', 'to_words', 'change', 'undone_at'];
+    protected $fillable = [
+        'client_id',
+        'item_id',
+        'slot_id',
+        'batch',
+        'scope',
+        'occasion',
+        'why',
+        'from_words',
+        'to_words',
+        'change',
+        'undone_at',
+    ];
 
     protected $casts = ['scope' => SwapScope::class, 'change' => AsChange::class, 'undone_at' => 'datetime'];
 

@@ -24,7 +24,14 @@ final class Clearance extends Model
 {
     protected $fillable = ['given_on', 'expires_on', 'given_by', 'allows', 'questions', 'lifts'];
 
-    protected $casts = ['given_on' => 'date', 'expires_on' => 'date', 'given_by' => 'encrypted', 'allows' => 'encrypted', 'questions' => 'encrypted:array', 'lifts' => 'encrypted:array'];
+    protected $casts = [
+        'given_on' => 'date',
+        'expires_on' => 'date',
+        'given_by' => 'encrypted',
+        'allows' => 'encrypted',
+        'questions' => 'encrypted:array',
+        'lifts' => 'encrypted:array',
+    ];
 
     /** @return BelongsTo<Client, $this> */
     public function client(): BelongsTo

@@ -53,7 +53,13 @@ final class Client extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['goal' => Goal::class, 'limits' => AsEnumCollection::of(Limit::class), 'note' => 'encrypted', 'born_on' => 'date', 'guardian_on' => 'date'];
+        return [
+            'goal' => Goal::class,
+            'limits' => AsEnumCollection::of(Limit::class),
+            'note' => 'encrypted',
+            'born_on' => 'date',
+            'guardian_on' => 'date',
+        ];
     }
 
     /** @return BelongsTo<User, $this> */

@@ -25,5 +25,13 @@ final class Home extends Model
 {
     protected $fillable = ['ceiling_cm', 'floor', 'quiet', 'anchors', 'note', 'length_m', 'width_m', 'quiet_hours', 'pets', 'children'];
 
-    protected $casts = ['ceiling_cm' => 'float', 'quiet' => 'boolean', 'anchors' => 'array', 'length_m' => 'float', 'width_m' => 'float', 'pets' => 'boolean', 'children' => 'boolean'];
+    protected $casts = [
+        'ceiling_cm' => 'float',
+        'quiet' => 'boolean',
+        'anchors' => 'array',
+        'length_m' => 'float',
+        'width_m' => 'float',
+        'pets' => 'boolean',
+        'children' => 'boolean',
+    ];
 }

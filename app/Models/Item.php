@@ -106,8 +106,12 @@ final class Item extends Model
     {
         $skipped = $this->skipped();
         for ($set = 1; $set <= $this->chosen->sets; $set++) {
-            $sides = [...$this->setLogs->where('set_number', $set)->map(static fn (SetLog $log): ?string => $log->side)->all(), ...($skipped[$set] ?? [])];
-            $isThrough = in_array(null, $sides, true) || count(array_unique($sides)) >= ($this->standingAt($set)->assignment->sides === Sides::Each ? 2 : 1);
+            $sides = [
+                ...$this->setLogs->where('set_number', $set)->map(static fn (SetLog $log): ?string => $log->side)->all(),
+                ...($skipped[$set] ?? []),
+            ];
+            $isThrough = in_array(null, $sides, true)
+                || count(array_unique($sides)) >= ($this->standingAt($set)->assignment->sides === Sides::Each ? 2 : 1);
             if ($sides === [] || ! $isThrough) {
                 return $set;
             }

@@ -33,7 +33,13 @@ final class Programme extends Model
 
     protected $attributes = ['days' => '[]', 'style' => '{}', 'state' => 'draft'];
 
-    protected $casts = ['starts_on' => 'date', 'days' => 'array', 'style' => 'array', 'state' => ProgrammeState::class, 'goal' => Goal::class];
+    protected $casts = [
+        'starts_on' => 'date',
+        'days' => 'array',
+        'style' => 'array',
+        'state' => ProgrammeState::class,
+        'goal' => Goal::class,
+    ];
 
     protected static function booted(): void
     {

@@ -47,12 +47,15 @@ use NimbleShelf\Core\Planning\Tempo;
 final class SetLog extends Model
 {
     protected $fillable = [
-        'key', 'client_id', 'training_session_id', 'item_id', 'exercise', 'setting', 'words', 'tempo', 'range_ratio', 'set_number', 'side', 'reps',
-        'reserve', 'pain', 'pain_note', 'pattern', 'whole_kg', 'sd_kg', 'own_kg', 'load_words', 'body_mass_kg', 'zone', 'logged_at', 'voided_at',
+        'key', 'client_id', 'training_session_id', 'item_id', 'exercise', 'setting', 'words', 'tempo', 'range_ratio',
+        'set_number', 'side', 'reps',
+        'reserve', 'pain', 'pain_note', 'pattern', 'whole_kg', 'sd_kg', 'own_kg', 'load_words', 'body_mass_kg', 'zone',
+        'logged_at', 'voided_at',
     ];
 
     protected $casts = [
-        'setting' => AsSetting::class, 'tempo' => AsTempo::class, 'reps' => 'integer', 'set_number' => 'integer', 'reserve' => 'float', 'pain' => 'boolean',
+        'setting' => AsSetting::class, 'tempo' => AsTempo::class, 'reps' => 'integer', 'set_number' => 'integer',
+        'reserve' => 'float', 'pain' => 'boolean',
         'whole_kg' => 'float', 'sd_kg' => 'float', 'own_kg' => 'float', 'body_mass_kg' => 'float', 'range_ratio' => 'float',
         'logged_at' => AsMoment::class, 'voided_at' => AsMoment::class,
     ];

@@ -34,11 +34,26 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class TrainingSession extends Model
 {
-    protected $fillable = ['client_id', 'programme_id', 'planned_session_id', 'name', 'zone', 'starts_at', 'minutes', 'started_at', 'ended_at'];
+    protected $fillable = [
+        'client_id',
+        'programme_id',
+        'planned_session_id',
+        'name',
+        'zone',
+        'starts_at',
+        'minutes',
+        'started_at',
+        'ended_at',
+    ];
 
     protected $attributes = ['zone' => 'UTC'];
 
-    protected $casts = ['starts_at' => AsMoment::class, 'started_at' => AsMoment::class, 'ended_at' => AsMoment::class, 'minutes' => 'integer'];
+    protected $casts = [
+        'starts_at' => AsMoment::class,
+        'started_at' => AsMoment::class,
+        'ended_at' => AsMoment::class,
+        'minutes' => 'integer',
+    ];
 
     protected static function booted(): void
     {

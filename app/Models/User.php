@@ -26,7 +26,11 @@ final class User extends Authenticatable
     use HasApiTokens;
 
     /** Thresholds at or above which nobody trains that day, and whom to call. */
-    private const USUAL = ['systolic' => BloodPressure::USUAL_SYSTOLIC, 'diastolic' => BloodPressure::USUAL_DIASTOLIC, 'emergency_number' => '112'];
+    private const USUAL = [
+        'systolic' => BloodPressure::USUAL_SYSTOLIC,
+        'diastolic' => BloodPressure::USUAL_DIASTOLIC,
+        'emergency_number' => '112',
+    ];
 
     protected $fillable = ['name', 'email', 'password', 'settings'];
 

@@ -49,12 +49,14 @@ final class PlansApartFromDays
             $client = DB::table('clients')->find($programme->client_id);
             DB::table('new_programmes')->insert([
                 'id' => $programme->id, 'user_id' => $client->user_id, 'client_id' => $programme->client_id, 'name' => $programme->name,
-                'goal' => $client->goal, 'state' => (in_array($programme->id, $newest, true) ? ProgrammeState::Running : ProgrammeState::Ended)->value,
+                'goal' => $client->goal,
+                'state' => (in_array($programme->id, $newest, true) ? ProgrammeState::Running : ProgrammeState::Ended)->value,
                 'starts_on' => $programme->starts_on, 'days' => '[]', 'style' => '{}',
                 'created_at' => $programme->created_at, 'updated_at' => $programme->updated_at,
             ]);
             $weeks = $this->weeks($programme);
-            foreach (DB::table('training_sessions')->where('programme_id', $programme->id)->orderBy('starts_at')->orderBy('id')->get() as $session) {
+            $sessions = DB::table('training_sessions')->where('programme_id', $programme->id)->orderBy('starts_at')->orderBy('id')->get();
+            foreach ($sessions as $session) {
                 $this->session($session, $programme, $weeks[$this->weekOf($session, $programme)]);
             }
         }
@@ -76,7 +78,13 @@ final class PlansApartFromDays
         }
         $weeks = [];
         for ($number = 1; $number <= max($last, (int) $programme->weeks); $number++) {
-            $weeks[$number] = DB::table('weeks')->insertGetId(['programme_id' => $programme->id, 'number' => $number, 'kind' => 'build', 'created_at' => $programme->created_at, 'updated_at' => $programme->updated_at]);
+            $weeks[$number] = DB::table('weeks')->insertGetId([
+                'programme_id' => $programme->id,
+                'number' => $number,
+                'kind' => 'build',
+                'created_at' => $programme->created_at,
+                'updated_at' => $programme->updated_at,
+            ]);
         }
 
         return $weeks;
@@ -84,7 +92,9 @@ final class PlansApartFromDays
 
     private function weekOf(stdClass $session, stdClass $programme): int
     {
-        $days = CarbonImmutable::parse($programme->starts_on)->startOfDay()->diffInDays(CarbonImmutable::parse($session->starts_at)->startOfDay());
+        $days = CarbonImmutable::parse($programme->starts_on)->startOfDay()->diffInDays(
+            CarbonImmutable::parse($session->starts_at)->startOfDay(),
+        );
 
         return max(1, intdiv((int) $days, 7) + 1);
     }
@@ -93,9 +103,16 @@ final class PlansApartFromDays
     {
         $stamps = ['created_at' => $session->created_at, 'updated_at' => $session->updated_at];
         $at = CarbonImmutable::parse($session->starts_at, 'UTC');
-        $plannedId = DB::table('planned_sessions')->insertGetId(['week_id' => $weekId, 'name' => $session->name, 'weekday' => $at->dayOfWeekIso, 'time' => $at->format('H:i'), 'minutes' => $session->minutes] + $stamps);
+        $plannedId = DB::table('planned_sessions')->insertGetId([
+            'week_id' => $weekId,
+            'name' => $session->name,
+            'weekday' => $at->dayOfWeekIso,
+            'time' => $at->format('H:i'),
+            'minutes' => $session->minutes,
+        ] + $stamps);
         DB::table('new_training_sessions')->insert([
-            'id' => $session->id, 'client_id' => $programme->client_id, 'programme_id' => $programme->id, 'planned_session_id' => $plannedId,
+            'id' => $session->id, 'client_id' => $programme->client_id, 'programme_id' => $programme->id,
+            'planned_session_id' => $plannedId,
             'name' => $session->name, 'starts_at' => $session->starts_at, 'zone' => 'UTC', 'minutes' => $session->minutes,
             'started_at' => $session->started_at, 'ended_at' => $session->ended_at,
         ] + $stamps);
@@ -103,10 +120,18 @@ final class PlansApartFromDays
             $kind = BlockKind::tryFrom($block->kind) ?? BlockKind::Straight;
             $items = DB::table('items')->where('block_id', $block->id)->orderBy('position')->get();
             // What rested between the exercises of a round goes on doing so.
-            $rule = in_array($kind->value, self::ROUND_BY_ROUND, true) && $items->isNotEmpty() ? ['rest_s' => min(600, (int) $items[0]->rest_seconds)] : [];
+            $rule = in_array($kind->value, self::ROUND_BY_ROUND, true) && $items->isNotEmpty()
+                ? ['rest_s' => min(600, (int) $items[0]->rest_seconds)]
+                : [];
             $written = json_encode((object) $rule, JSON_THROW_ON_ERROR);
             DB::table('blocks')->where('id', $block->id)->update(['kind' => $kind->value, 'rule' => $written]);
-            $plannedBlockId = DB::table('planned_blocks')->insertGetId(['planned_session_id' => $plannedId, 'kind' => $kind->value, 'rule' => $written, 'name' => $block->name, 'position' => $block->position] + $stamps);
+            $plannedBlockId = DB::table('planned_blocks')->insertGetId([
+                'planned_session_id' => $plannedId,
+                'kind' => $kind->value,
+                'rule' => $written,
+                'name' => $block->name,
+                'position' => $block->position,
+            ] + $stamps);
             foreach ($items as $item) {
                 $this->item($item, $plannedBlockId, $programme, "{$session->name}/{$block->position}/{$item->position}");
             }
@@ -123,37 +148,73 @@ final class PlansApartFromDays
         $written = $item->written === null ? null : $this->decoded($item->written);
         $prescribed = $this->assignment([...(array) $item, ...$first, ...($written ?? []), 'written' => null]);
         $thread = 't'.substr(md5("{$programme->id}/{$place}/{$prescribed->exercise}"), 0, 12);
-        $slotId = DB::table('slots')->insertGetId(['planned_block_id' => $plannedBlockId, 'thread' => $thread, 'position' => $item->position, 'written' => $this->encoded($prescribed), 'assignment' => $this->encoded($prescribed)] + $stamps);
+        $slotId = DB::table('slots')->insertGetId([
+            'planned_block_id' => $plannedBlockId,
+            'thread' => $thread,
+            'position' => $item->position,
+            'written' => $this->encoded($prescribed),
+            'assignment' => $this->encoded($prescribed),
+        ] + $stamps);
 
         $changes = [];
         foreach ($swaps as $i => $swap) {
             $isLast = $swap->undone_at === null && $swap->id === ($active->last()->id ?? null);
             $after = $isLast ? (array) $item : [...(array) $item, ...$this->decoded($swaps[$i + 1]->before ?? '{}')];
             $isOver = $swap->occasion === SwapScope::Set->occasion() && ! (bool) $item->one_set;
-            $found = $this->changesTo($after, $this->decoded($swap->before), isOneSet: $swap->occasion === SwapScope::Set->occasion(), item: $item);
+            $found = $this->changesTo(
+                $after,
+                $this->decoded($swap->before),
+                isOneSet: $swap->occasion === SwapScope::Set->occasion(),
+                item: $item,
+            );
             if ($found === []) {
                 // It is over, and what it was can no longer be told from the item; the history keeps its words.
                 $isOneSet = $swap->occasion === SwapScope::Set->occasion();
-                $changes[] = ['swap' => $swap, 'change' => Change::swapFor($this->assignment($after), $isOneSet ? 1 : null), 'undone_at' => $swap->undone_at ?? ($isOneSet ? null : $swap->updated_at)];
+                $changes[] = [
+                    'swap' => $swap,
+                    'change' => Change::swapFor($this->assignment($after), $isOneSet ? 1 : null),
+                    'undone_at' => $swap->undone_at ?? ($isOneSet ? null : $swap->updated_at),
+                ];
             }
             foreach ($found as $change) {
-                $changes[] = ['swap' => $swap, 'change' => $change, 'undone_at' => $swap->undone_at ?? ($isOver && $change->onlySet === null ? $swap->updated_at : null)];
+                $changes[] = [
+                    'swap' => $swap,
+                    'change' => $change,
+                    'undone_at' => $swap->undone_at ?? ($isOver && $change->onlySet === null ? $swap->updated_at : null),
+                ];
             }
         }
-        $inForce = static fn (): array => array_map(static fn (array $one): Change => $one['change'], array_values(array_filter($changes, static fn (array $one): bool => $one['undone_at'] === null)));
+        $inForce = static fn (): array => array_map(
+            static fn (array $one): Change => $one['change'],
+            array_values(array_filter($changes, static fn (array $one): bool => $one['undone_at'] === null)),
+        );
         $standing = Standing::after($prescribed, $inForce());
-        $isAsItWas = $standing->assignment->asksTheSameAs($now) && $standing->assignment->sets === $now->sets && $standing->leftOut === $item->left_out;
+        $isAsItWas = $standing->assignment->asksTheSameAs($now)
+            && $standing->assignment->sets === $now->sets
+            && $standing->leftOut === $item->left_out;
         if (! $isAsItWas && ! (bool) $item->one_set) {
             // What changed before changes were written down, or was put back by the one after it.
-            $base = ['client_id' => $programme->client_id, 'batch' => Str::uuid()->toString(), 'occasion' => 'Before', 'why' => '', 'from_words' => '', 'to_words' => '', 'created_at' => $item->updated_at, 'updated_at' => $item->updated_at];
-            foreach ($this->changesTo((array) $item, ['sets' => $standing->assignment->sets, 'left_out' => $standing->leftOut], isOneSet: false, item: $item, always: ! $standing->assignment->asksTheSameAs($now)) as $change) {
+            $base = [
+                'client_id' => $programme->client_id,
+                'batch' => Str::uuid()->toString(),
+                'occasion' => 'Before',
+                'why' => '',
+                'from_words' => '',
+                'to_words' => '',
+                'created_at' => $item->updated_at,
+                'updated_at' => $item->updated_at,
+            ];
+            $was = ['sets' => $standing->assignment->sets, 'left_out' => $standing->leftOut];
+            $isOther = ! $standing->assignment->asksTheSameAs($now);
+            foreach ($this->changesTo((array) $item, $was, isOneSet: false, item: $item, always: $isOther) as $change) {
                 $changes[] = ['swap' => (object) $base, 'change' => $change, 'undone_at' => null];
             }
             $standing = Standing::after($prescribed, $inForce());
         }
         DB::table('new_items')->insert([
             'id' => $item->id, 'block_id' => $item->block_id, 'slot_id' => $slotId, 'thread' => $thread, 'position' => $item->position,
-            'prescribed' => $this->encoded($prescribed), 'chosen' => $this->encoded($standing->assignment), 'left_out' => $standing->leftOut,
+            'prescribed' => $this->encoded($prescribed), 'chosen' => $this->encoded($standing->assignment),
+            'left_out' => $standing->leftOut,
         ] + $stamps);
         foreach ($changes as ['swap' => $swap, 'change' => $change, 'undone_at' => $undoneAt]) {
             $this->changes[] = [
@@ -177,7 +238,9 @@ final class PlansApartFromDays
     private function changesTo(array $after, array $before, bool $isOneSet, stdClass $item, bool $always = false): array
     {
         $there = $this->assignment($after);
-        $onlySet = $isOneSet ? DB::table('set_logs')->where('item_id', $item->id)->distinct()->count('set_number') + ((bool) $item->one_set ? 1 : 0) : null;
+        $onlySet = $isOneSet
+            ? DB::table('set_logs')->where('item_id', $item->id)->distinct()->count('set_number') + ((bool) $item->one_set ? 1 : 0)
+            : null;
         $changes = [];
         if ($always || (isset($before['exercise']) && ! $this->assignment([...(array) $item, ...$before])->asksTheSameAs($there))
             || (isset($before['reps']) && (int) $before['reps'] !== $there->dose->count())) {
@@ -241,17 +304,26 @@ final class PlansApartFromDays
             $client = $clients[$set->client_id] ??= Client::query()->findOrFail($set->client_id);
             $measure = $reckon->measureOn($client, CarbonImmutable::parse($set->logged_at, 'UTC'));
             try {
-                $load = $reckon->handle($measure, $this->catalogue->exercise($set->exercise), Setting::fromArray($this->decoded($set->setting)));
+                $load = $reckon->handle(
+                    $measure,
+                    $this->catalogue->exercise($set->exercise),
+                    Setting::fromArray($this->decoded($set->setting)),
+                );
             } catch (CoreException) {
                 $load = null;
             }
             DB::table('new_set_logs')->insert([
-                'id' => $set->id, 'key' => $set->key, 'client_id' => $set->client_id, 'training_session_id' => $sessions[$set->item_id] ?? null, 'item_id' => $set->item_id,
-                'exercise' => $set->exercise, 'setting' => $set->setting, 'words' => $set->words, 'tempo' => $set->tempo, 'range_ratio' => null,
-                'set_number' => $set->set_number, 'side' => $set->side, 'reps' => $set->reps, 'reserve' => $set->reserve, 'pain' => $set->pain, 'pain_note' => $set->pain_note,
+                'id' => $set->id, 'key' => $set->key, 'client_id' => $set->client_id, 'training_session_id' => $sessions[$set->item_id]
+                    ?? null, 'item_id' => $set->item_id,
+                'exercise' => $set->exercise, 'setting' => $set->setting, 'words' => $set->words, 'tempo' => $set->tempo,
+                'range_ratio' => null,
+                'set_number' => $set->set_number, 'side' => $set->side, 'reps' => $set->reps, 'reserve' => $set->reserve,
+                'pain' => $set->pain, 'pain_note' => $set->pain_note,
                 'pattern' => $set->pattern, 'whole_kg' => $set->whole_kg, 'sd_kg' => $set->sd_kg,
-                'own_kg' => $load->ownKg ?? 0.0, 'load_words' => $load === null ? '' : $load->inWords(), 'body_mass_kg' => $measure->body_mass_kg,
-                'logged_at' => $set->logged_at, 'zone' => 'UTC', 'voided_at' => null, 'created_at' => $set->created_at, 'updated_at' => $set->updated_at,
+                'own_kg' => $load->ownKg
+                    ?? 0.0, 'load_words' => $load === null ? '' : $load->inWords(), 'body_mass_kg' => $measure->body_mass_kg,
+                'logged_at' => $set->logged_at, 'zone' => 'UTC', 'voided_at' => null, 'created_at' => $set->created_at,
+                'updated_at' => $set->updated_at,
             ]);
         }
     }

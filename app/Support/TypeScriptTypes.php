@@ -41,18 +41,30 @@ final class TypeScriptTypes
         ksort($enums);
 
         return "// Made by `php artisan nimble:types` from app/Http/Resources. Do not edit by hand.\n\n"
-            .implode("\n", [...array_map(static fn (string $name, string $union): string => "export type {$name} = {$union}\n", array_keys($enums), array_values($enums)), ...$interfaces]);
+            .implode(
+                "\n",
+                [
+                    ...array_map(
+                        static fn (string $name, string $union): string => "export type {$name} = {$union}\n",
+                        array_keys($enums),
+                        array_values($enums),
+                    ),
+                    ...$interfaces,
+                ],
+            );
     }
 
     /** @param  ReflectionClass<resource>  $class */
     private static function documented(ReflectionClass $class, string $parameter, ?string &$note): ?string
     {
         $doc = (string) $class->getConstructor()?->getDocComment();
-        // A note runs to the end of its line.
-        if (preg_match('/@param\s+(?<type>(?:[^$<]|<[^>]*(?:<[^>]*>)?[^>]*>)+?)\s+\$'.$parameter.'\b[ \t]*(?<note>.*)$/m', $doc, $found) !== 1) {
+        $type = '(?<type>(?:[^$<]|<[^>]*(?:<[^>]*>)?[^>]*>)+?)';
+        // A note runs to the next tag.
+        $rest = '(?<note>[^\n]*(?:\n\s*\*\s+[^@\s\/][^\n]*)*)';
+        if (preg_match('/@param\s+'.$type.'\s+\$'.$parameter.'\b[ \t]*'.$rest.'/', $doc, $found) !== 1) {
             return null;
         }
-        $text = trim((string) preg_replace('/\*\/$/', '', trim($found['note'])));
+        $text = trim((string) preg_replace(['/\*\/$/', '/\s*\n\s*\*\s+/'], ['', ' '], trim($found['note'])));
         $note = $text === '' ? null : $text;
 
         return trim($found['type']);

@@ -49,8 +49,13 @@ final class DemoSeeder extends Seeder
 
     private const WEEKS = 12;
 
-    public function __construct(private readonly KeepEvents $keepEvents, private readonly MakeDay $makeDay, private readonly ReplanSession $replanSession, private readonly Catalogue $catalogue, private readonly Screening $screening)
-    {
+    public function __construct(
+        private readonly KeepEvents $keepEvents,
+        private readonly MakeDay $makeDay,
+        private readonly ReplanSession $replanSession,
+        private readonly Catalogue $catalogue,
+        private readonly Screening $screening,
+    ) {
     }
 
     public function run(): void
@@ -65,7 +70,17 @@ final class DemoSeeder extends Seeder
         $this->coxswain($isaura);
         $this->botanist($isaura);
         $this->bellFounder($isaura);
-        $this->client($corvin, 'Ottoline Fenwright', 'sail mender', 'health', [], [168, 64], ['ceiling_cm' => 240], [['wall', 'loft wall', 1, []]], 'Sail loft, second door');
+        $this->client(
+            $corvin,
+            'Ottoline Fenwright',
+            'sail mender',
+            'health',
+            [],
+            [168, 64],
+            ['ceiling_cm' => 240],
+            [['wall', 'loft wall', 1, []]],
+            'Sail loft, second door',
+        );
     }
 
     private function lockKeeper(User $trainer): void
@@ -103,7 +118,8 @@ final class DemoSeeder extends Seeder
     private function nightBaker(User $trainer): void
     {
         $client = $this->client($trainer, 'Marisol Tangwynne', 'night baker', 'muscle', ['no-jumps'], [164, 68], [
-            'ceiling_cm' => 245, 'floor' => 'smooth', 'quiet' => true, 'note' => 'Third floor, neighbours asleep by day: no jumping, nothing dropped.',
+            'ceiling_cm' => 245, 'floor' => 'smooth', 'quiet' => true,
+            'note' => 'Third floor, neighbours asleep by day: no jumping, nothing dropped.',
         ], [
             ['dumbbell', '6 kg dumbbell', 2, ['mass_kg' => 6]],
             ['kettlebell', '12 kg kettlebell', 1, ['mass_kg' => 12]],
@@ -139,7 +155,11 @@ final class DemoSeeder extends Seeder
 
     private function ferryPilot(User $trainer): void
     {
-        $client = $this->client($trainer, 'Hollis Varnham', 'retired ferry pilot, 71', 'older', ['low-bone-density', 'no-floor', 'balance-support'], [170, 66], [
+        $client = $this->client($trainer, 'Hollis Varnham', 'retired ferry pilot, 71', 'older', [
+            'low-bone-density',
+            'no-floor',
+            'balance-support',
+        ], [170, 66], [
             'ceiling_cm' => 232, 'floor' => 'carpet', 'note' => 'Chair with arms stands against the bookcase.',
         ], [
             ['dumbbell', '2 kg dumbbell', 2, ['mass_kg' => 2]],
@@ -163,7 +183,24 @@ final class DemoSeeder extends Seeder
             ['straight', 'Arms', [
                 ['biceps-curl', ['implement' => 'dumbbell', 'mass_kg' => 2, 'per_hand' => true], 2, 12, 3, 60],
                 ['lateral-raise', ['implement' => 'body-weight'], 2, 12, 3, 60],
-                ['straight-arm-pull-down', ['implement' => 'tube', 'band' => ['rest_length_cm' => 150, 'a_n' => 9, 'b_n' => 8, 'layout' => 'anchored-middle', 'anchor_height_cm' => 180, 'anchor_distance_cm' => 80]], 2, 12, 3, 60],
+                [
+                    'straight-arm-pull-down',
+                    [
+                        'implement' => 'tube',
+                        'band' => [
+                            'rest_length_cm' => 150,
+                            'a_n' => 9,
+                            'b_n' => 8,
+                            'layout' => 'anchored-middle',
+                            'anchor_height_cm' => 180,
+                            'anchor_distance_cm' => 80,
+                        ],
+                    ],
+                    2,
+                    12,
+                    3,
+                    60,
+                ],
             ]],
         ]);
     }
@@ -171,10 +208,16 @@ final class DemoSeeder extends Seeder
     private function luthier(User $trainer): void
     {
         $client = $this->client($trainer, 'Anselm Coppergate', 'luthier', 'health', ['weak-grip'], [174, 71], [
-            'ceiling_cm' => 260, 'floor' => 'smooth', 'length_m' => 3.5, 'width_m' => 2.2, 'note' => 'Workshop; clamps and gluing on the bench by the window, keep clear.',
+            'ceiling_cm' => 260, 'floor' => 'smooth', 'length_m' => 3.5, 'width_m' => 2.2,
+            'note' => 'Workshop; clamps and gluing on the bench by the window, keep clear.',
             'anchors' => [['id' => 'ring 1', 'height_cm' => 110, 'kind' => 'ring']],
         ], [
-            ['adjustable-dumbbell', 'adjustable pair', 2, ['handle_kg' => 1.5, 'plates' => [['mass_kg' => 1.25, 'count' => 8], ['mass_kg' => 2.5, 'count' => 4]]]],
+            [
+                'adjustable-dumbbell',
+                'adjustable pair',
+                2,
+                ['handle_kg' => 1.5, 'plates' => [['mass_kg' => 1.25, 'count' => 8], ['mass_kg' => 2.5, 'count' => 4]]],
+            ],
             ['rucksack', 'instrument rucksack', 1, ['tare_kg' => 1.4, 'max_kg' => 16]],
             ['object', 'toolbox', 1, ['mass_kg' => 9.2, 'grip' => 'handle', 'certainty' => 'weighed']],
             ['object', 'maple billet', 4, ['mass_kg' => 1.8, 'grip' => 'body', 'certainty' => 'weighed']],
@@ -183,7 +226,14 @@ final class DemoSeeder extends Seeder
             ['pole', 'ash rod', 1, ['diameter_mm' => 32, 'material' => 'hardwood', 'length_cm' => 180]],
             ['wall', 'rack wall', 1, []],
         ], 'Fiddler’s Reach, ground floor', 'Thumbs tire before the muscles do; thick handles and straps.');
-        $client->update(['experience' => 'some', 'days_per_week' => 3, 'minutes' => 30, 'likes' => 'slow, exact work', 'dislikes' => 'anything that pinches the thumbs', 'born_on' => CarbonImmutable::today()->subYears(47)]);
+        $client->update([
+            'experience' => 'some',
+            'days_per_week' => 3,
+            'minutes' => 30,
+            'likes' => 'slow, exact work',
+            'dislikes' => 'anything that pinches the thumbs',
+            'born_on' => CarbonImmutable::today()->subYears(47),
+        ]);
         $this->history($client, 'Strong hands spared', 2, '18:30', [
             ['goblet-squat', ['implement' => 'dumbbell', 'mass_kg' => 9], 3, 10, 3],
             ['floor-press', ['implement' => 'dumbbell', 'mass_kg' => 9, 'per_hand' => true], 3, 9, 2],
@@ -202,7 +252,9 @@ final class DemoSeeder extends Seeder
     private function ceramicist(User $trainer): void
     {
         $client = $this->client($trainer, 'Philippa Roe', 'ceramicist', 'muscle', [], [169, 66], [
-            'ceiling_cm' => 310, 'floor' => 'smooth', 'length_m' => 5, 'width_m' => 3, 'pets' => true, 'note' => 'Studio with a wheel, a kiln and one inquisitive cat; sweep before sliding.',
+            'ceiling_cm' => 310, 'floor' => 'smooth', 'length_m' => 5, 'width_m' => 3, 'pets' => true,
+            'note' => 'Studio with a wheel, a kiln '
+                .'and one inquisitive cat; sweep before sliding.',
         ], [
             ['object', 'clay bag', 6, ['mass_kg' => 12.5, 'grip' => 'bag', 'certainty' => 'labelled']],
             ['object', 'kiln brick', 10, ['mass_kg' => 1.9, 'grip' => 'body', 'certainty' => 'weighed']],
@@ -214,7 +266,13 @@ final class DemoSeeder extends Seeder
             ['towel', 'studio towel', 2, []],
             ['wall', 'north wall', 1, []],
         ], 'Kiln Yard, behind the chandlery');
-        $client->update(['experience' => 'some', 'days_per_week' => 2, 'minutes' => 40, 'likes' => 'heavy carries', 'dislikes' => 'press-ups on wet clay']);
+        $client->update([
+            'experience' => 'some',
+            'days_per_week' => 2,
+            'minutes' => 40,
+            'likes' => 'heavy carries',
+            'dislikes' => 'press-ups on wet clay',
+        ]);
         $this->history($client, 'From the studio floor', 2, '10:00', [
             ['rucksack-squat', ['implement' => 'rucksack', 'mass_kg' => 14], 3, 9, 2],
             ['romanian-deadlift', ['implement' => 'object', 'mass_kg' => 11.4, 'per_hand' => true], 3, 9, 2],
@@ -243,7 +301,15 @@ final class DemoSeeder extends Seeder
             ['mat', 'mat', 1, []],
             ['wall', 'hall wall', 1, []],
         ], 'Boathouse Lane 7');
-        $client->update(['born_on' => CarbonImmutable::today()->subYears(15)->subMonths(2), 'guardian' => 'Ines Aldercott', 'guardian_on' => CarbonImmutable::today()->subWeeks(self::WEEKS_BACK), 'days_per_week' => 2, 'minutes' => 25, 'likes' => 'games, beating last week', 'dislikes' => 'counting aloud']);
+        $client->update([
+            'born_on' => CarbonImmutable::today()->subYears(15)->subMonths(2),
+            'guardian' => 'Ines Aldercott',
+            'guardian_on' => CarbonImmutable::today()->subWeeks(self::WEEKS_BACK),
+            'days_per_week' => 2,
+            'minutes' => 25,
+            'likes' => 'games, beating last week',
+            'dislikes' => 'counting aloud',
+        ]);
         $this->history($client, 'Steer and stand', 2, '15:45', [
             ['goblet-squat', ['implement' => 'dumbbell', 'mass_kg' => 3], 2, 10, 5],
             ['push-up', ['implement' => 'body-weight', 'support_height_cm' => 44], 2, 8, 5],
@@ -261,7 +327,8 @@ final class DemoSeeder extends Seeder
     private function botanist(User $trainer): void
     {
         $client = $this->client($trainer, 'Leonie Marchbank', 'botanist, five months after a birth', 'beginner', [], [171, 69], [
-            'ceiling_cm' => 252, 'floor' => 'smooth', 'quiet' => true, 'quiet_hours' => 'while the baby sleeps', 'children' => true, 'note' => 'The baby sleeps next door at eleven.',
+            'ceiling_cm' => 252, 'floor' => 'smooth', 'quiet' => true, 'quiet_hours' => 'while the baby sleeps',
+            'children' => true, 'note' => 'The baby sleeps next door at eleven.',
             'anchors' => [['id' => 'door 1', 'height_cm' => 195, 'kind' => 'door']],
         ], [
             ['kettlebell', '8 kg kettlebell', 1, ['mass_kg' => 8]],
@@ -273,8 +340,21 @@ final class DemoSeeder extends Seeder
             ['mat', 'mat', 1, []],
             ['wall', 'hall wall', 1, []],
         ], 'Glasshouse Cottage', 'Exhale on the effort; check for doming before any front hold.', yes: ['birth']);
-        $client->clearances()->create(['given_on' => CarbonImmutable::today()->subWeeks(self::WEEKS_BACK), 'expires_on' => null, 'given_by' => 'Midwife at the Quay practice', 'allows' => 'Loaded training without jumps; belly wall checked, gap closing.', 'questions' => ['birth'], 'lifts' => []]);
-        $client->update(['days_per_week' => 2, 'minutes' => 20, 'likes' => 'being outdoors', 'dislikes' => 'being hurried', 'born_on' => CarbonImmutable::today()->subYears(34)]);
+        $client->clearances()->create([
+            'given_on' => CarbonImmutable::today()->subWeeks(self::WEEKS_BACK),
+            'expires_on' => null,
+            'given_by' => 'Midwife at the Quay practice',
+            'allows' => 'Loaded training without jumps; belly wall checked, gap closing.',
+            'questions' => ['birth'],
+            'lifts' => [],
+        ]);
+        $client->update([
+            'days_per_week' => 2,
+            'minutes' => 20,
+            'likes' => 'being outdoors',
+            'dislikes' => 'being hurried',
+            'born_on' => CarbonImmutable::today()->subYears(34),
+        ]);
         $this->history($client, 'Back to strong', 2, '11:00', [
             ['goblet-squat', ['implement' => 'kettlebell', 'mass_kg' => 8], 2, 8, 4],
             ['push-up', ['implement' => 'body-weight', 'support_height_cm' => 84], 2, 8, 4],
@@ -301,7 +381,13 @@ final class DemoSeeder extends Seeder
             ['step', 'stair', 1, ['height_cm' => 19, 'mass_kg' => 200]],
             ['wall', 'stair wall', 1, []],
         ], 'Foundry House', 'Strong; wants few repetitions and long rests.');
-        $client->update(['experience' => 'years', 'days_per_week' => 3, 'minutes' => 45, 'likes' => 'heavy, few, done', 'dislikes' => 'anything called a pulse']);
+        $client->update([
+            'experience' => 'years',
+            'days_per_week' => 3,
+            'minutes' => 45,
+            'likes' => 'heavy, few, done',
+            'dislikes' => 'anything called a pulse',
+        ]);
         $this->history($client, 'Bands that bite', 2, '06:30', [
             ['push-up', ['implement' => 'body-weight'], 3, 18, 2],
             ['split-squat', ['implement' => 'body-weight'], 3, 14, 2],
@@ -323,15 +409,34 @@ final class DemoSeeder extends Seeder
      * @param  list<array{string, string, int, array<string, mixed>}>  $shelf
      * @param  list<string>  $yes  Health questions answered with yes.
      */
-    private function client(User $trainer, string $name, string $trade, string $goal, array $limits, array $body, array $home, array $shelf, string $place, string $note = '', array $yes = []): Client
-    {
+    private function client(
+        User $trainer,
+        string $name,
+        string $trade,
+        string $goal,
+        array $limits,
+        array $body,
+        array $home,
+        array $shelf,
+        string $place,
+        string $note = '',
+        array $yes = [],
+    ): Client {
         $client = $trainer->clients()->create(compact('name', 'trade', 'goal', 'limits', 'place', 'note'));
-        $client->bodyMeasures()->create(['measured_on' => CarbonImmutable::today()->subWeeks(self::WEEKS_BACK), 'height_cm' => $body[0], 'body_mass_kg' => $body[1], 'limbs' => []]);
+        $client->bodyMeasures()->create([
+            'measured_on' => CarbonImmutable::today()->subWeeks(self::WEEKS_BACK),
+            'height_cm' => $body[0],
+            'body_mass_kg' => $body[1],
+            'limbs' => [],
+        ]);
         $client->home()->create($home + ['anchors' => [], 'note' => '']);
         $client->screenings()->create([
             'answered_on' => CarbonImmutable::today()->subWeeks(self::WEEKS_BACK),
             'occasion' => 'first',
-            'answers' => array_replace(array_fill_keys(array_map(static fn (Question $question): string => $question->id, $this->screening->questions), false), array_fill_keys($yes, true)),
+            'answers' => array_replace(
+                array_fill_keys(array_map(static fn (Question $question): string => $question->id, $this->screening->questions), false),
+                array_fill_keys($yes, true),
+            ),
             'pressure' => ['systolic' => 124, 'diastolic' => 78],
             'note' => '',
         ]);
@@ -348,10 +453,22 @@ final class DemoSeeder extends Seeder
      * @param  list<array{string, array<string, mixed>, int, int, int}>  $exercises  Exercise, setting, sets, repetitions, reserve.
      * @param  int|null  $painOn  Index of the exercise that hurt once, last week.
      */
-    private function history(Client $client, string $name, int $perWeek, string $time, array $exercises, ?int $painOn = null, ?string $missing = null, ?int $minutes = null): void
-    {
+    private function history(
+        Client $client,
+        string $name,
+        int $perWeek,
+        string $time,
+        array $exercises,
+        ?int $painOn = null,
+        ?string $missing = null,
+        ?int $minutes = null,
+    ): void {
         /** @var Programme $programme */
-        $programme = $client->programmes()->create(['name' => $name, 'state' => ProgrammeState::Running, 'starts_on' => CarbonImmutable::today()->subWeeks(self::WEEKS_BACK)]);
+        $programme = $client->programmes()->create([
+            'name' => $name,
+            'state' => ProgrammeState::Running,
+            'starts_on' => CarbonImmutable::today()->subWeeks(self::WEEKS_BACK),
+        ]);
         for ($number = 1; $number <= self::WEEKS; $number++) {
             $programme->weeks()->create(['number' => $number, 'kind' => $number % 5 === 0 ? WeekKind::Deload : WeekKind::Build]);
         }
@@ -370,7 +487,14 @@ final class DemoSeeder extends Seeder
                     for ($set = 1; $set <= ($item->left_out === null ? $item->chosen->sets : 0); $set++) {
                         $last = $set === $item->chosen->sets ? 1 : 0;
                         $hurts = $painOn === $i && $week === self::WEEKS_BACK - 1 && $visit === $perWeek - 1 && $last === 1;
-                        $events[] = $this->setDone($item, $set, $item->chosen->dose->count() + $week - $tired - $last, max(0, $item->chosen->reserve + ($visit % 2) - $last), $hurts, $day->addMinutes(8 * $i + 2 * $set));
+                        $events[] = $this->setDone(
+                            $item,
+                            $set,
+                            $item->chosen->dose->count() + $week - $tired - $last,
+                            max(0, $item->chosen->reserve + ($visit % 2) - $last),
+                            $hurts,
+                            $day->addMinutes(8 * $i + 2 * $set),
+                        );
                     }
                 }
                 $this->keep($client, [...$events, $this->event($session, FloorEventKind::Ended, $day->addMinutes(44))]);
@@ -381,7 +505,14 @@ final class DemoSeeder extends Seeder
     /** @return array<string, mixed> */
     private function event(TrainingSession $session, FloorEventKind $kind, CarbonImmutable $at): array
     {
-        return ['key' => (string) Str::uuid(), 'kind' => $kind->value, 'clientId' => $session->client_id, 'sessionId' => $session->id, 'at' => $at->toIso8601String(), 'zone' => $session->zone];
+        return [
+            'key' => (string) Str::uuid(),
+            'kind' => $kind->value,
+            'clientId' => $session->client_id,
+            'sessionId' => $session->id,
+            'at' => $at->toIso8601String(),
+            'zone' => $session->zone,
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -452,8 +583,15 @@ final class DemoSeeder extends Seeder
      * @param  int  $offset  Days from the start of the week.
      * @param  list<array{string, string, list<array{string, array<string, mixed>, int, int, int, int}>}>  $blocks
      */
-    private function planned(Programme $programme, int $week, string $name, int $offset, string $time, int $minutes, array $blocks): PlannedSession
-    {
+    private function planned(
+        Programme $programme,
+        int $week,
+        string $name,
+        int $offset,
+        string $time,
+        int $minutes,
+        array $blocks,
+    ): PlannedSession {
         /** @var Week $row */
         $row = $programme->weeks()->where('number', $week)->firstOrFail();
         $weekday = $programme->starts_on->toImmutable()->addDays($offset)->dayOfWeekIso;

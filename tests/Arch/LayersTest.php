@@ -11,7 +11,21 @@ arch('the core knows no framework')
 
 arch('the core reads no clock, no chance and no outside world')
     ->expect('NimbleShelf\Core')
-    ->not->toUse(['time', 'microtime', 'date', 'rand', 'mt_rand', 'random_int', 'file_get_contents', 'fopen', 'getenv', 'curl_init', 'echo', 'print_r', 'var_dump']);
+    ->not->toUse([
+        'time',
+        'microtime',
+        'date',
+        'rand',
+        'mt_rand',
+        'random_int',
+        'file_get_contents',
+        'fopen',
+        'getenv',
+        'curl_init',
+        'echo',
+        'print_r',
+        'var_dump',
+    ]);
 
 arch('core classes are final')
     ->expect('NimbleShelf\Core')
@@ -49,13 +63,17 @@ foreach (CORE_AREAS as $area => $known) {
 
 it('shows nobody the inside of an area', function (): void {
     $shown = [];
-    foreach (new RegexIterator(new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2).'/core/src')), '/\.php$/') as $file) {
+    $files = new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2).'/core/src'));
+    foreach (new RegexIterator($files, '/\.php$/') as $file) {
         $class = 'NimbleShelf\\Core\\'.str_replace('/', '\\', substr((string) $file, strlen(dirname(__DIR__, 2).'/core/src/'), -4));
         if (str_contains($class, '\\Internal\\')) {
             continue;
         }
         foreach ((new ReflectionClass($class))->getMethods(ReflectionMethod::IS_PUBLIC) as $method) {
-            $types = [$method->getReturnType(), ...array_map(static fn (ReflectionParameter $one): ?ReflectionType => $one->getType(), $method->getParameters())];
+            $types = [
+                $method->getReturnType(),
+                ...array_map(static fn (ReflectionParameter $one): ?ReflectionType => $one->getType(), $method->getParameters()),
+            ];
             if (str_contains(implode(' ', array_map(strval(...), $types)), '\\Internal\\')) {
                 $shown[] = "{$class}::{$method->getName()}";
             }

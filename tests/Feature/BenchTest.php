@@ -33,7 +33,10 @@ function settle(): void
 }
 
 it('tests a band at lengths and comes within five per cent of its hidden curve', function (): void {
-    $this->postJson("{$this->path}/hang", ['itemId' => $this->tube->id])->assertOk()->assertJsonPath('isBand', true)->assertJsonCount(5, 'suggestedCm');
+    $this->postJson("{$this->path}/hang", ['itemId' => $this->tube->id])
+        ->assertOk()
+        ->assertJsonPath('isBand', true)
+        ->assertJsonCount(5, 'suggestedCm');
     foreach ([150, 180, 210, 240, 276] as $lengthCm) {
         $this->postJson("{$this->path}/pull", ['lengthCm' => $lengthCm])->assertOk();
         settle();
@@ -100,14 +103,18 @@ it('takes no point while it swings, and none when it is unplugged, and loses non
     settle();
     $this->postJson("{$this->path}/points", [])->assertOk();
     $this->postJson("{$this->path}/plug", ['plugged' => false])->assertJsonPath('isPlugged', false);
-    $this->postJson("{$this->path}/points", [])->assertUnprocessable()->assertJsonPath('errors.gauge.0', 'The scale does not answer. Plug it in again; the points taken so far are kept.');
+    $this->postJson("{$this->path}/points", [])
+        ->assertUnprocessable()
+        ->assertJsonPath('errors.gauge.0', 'The scale does not answer. Plug it in again; the points taken so far are kept.');
     $this->postJson("{$this->path}/plug", ['plugged' => true])->assertJsonCount(1, 'points');
 });
 
 it('wants three points and lengths that stretch a band but not too far', function (mixed $lengthCm): void {
     $this->postJson("{$this->path}/hang", ['itemId' => $this->tube->id]);
     $this->postJson("{$this->path}/pull", ['lengthCm' => $lengthCm])->assertUnprocessable()->assertJsonValidationErrors('lengthCm');
-    $this->postJson("{$this->path}/finish", [])->assertUnprocessable()->assertJsonPath('errors.points.0', '3 points are enough to finish; there are 0.');
+    $this->postJson("{$this->path}/finish", [])
+        ->assertUnprocessable()
+        ->assertJsonPath('errors.points.0', '3 points are enough to finish; there are 0.');
 })->with([119, 120, 301, 0, -5, 'long', null, 99999]);
 
 it('drops a bad point and takes another at the same length', function (): void {
@@ -143,10 +150,19 @@ it('streams readings as they come', function (): void {
     $this->postJson("{$this->path}/hang", ['itemId' => $this->tube->id]);
     $this->postJson("{$this->path}/pull", ['lengthCm' => 200]);
     settle();
-    $text = $this->get("{$this->path}/stream?readings=9")->assertOk()->assertHeader('Content-Type', 'text/event-stream; charset=utf-8')->streamedContent();
+    $text = $this->get("{$this->path}/stream?readings=9")
+        ->assertOk()
+        ->assertHeader('Content-Type', 'text/event-stream; charset=utf-8')
+        ->streamedContent();
     preg_match_all('/data: (.*)/', $text, $events);
     $last = json_decode($events[1][8], true);
-    expect($events[1])->toHaveCount(9)->and($last['status'])->toBe('ok')->and($last['isSteady'])->toBeTrue()->and($last['forceN'])->toBeGreaterThan(20);
+    expect($events[1])->toHaveCount(9)
+        ->and($last['status'])
+        ->toBe('ok')
+        ->and($last['isSteady'])
+        ->toBeTrue()
+        ->and($last['forceN'])
+        ->toBeGreaterThan(20);
 });
 
 it('settles, is noisy, drifts and overloads, the same way at the same moment', function (): void {

@@ -51,8 +51,12 @@ it('takes the side of a cue school that a client’s limit decides', function ()
 });
 
 it('says why a load cannot be used', function (): void {
-    $this->getJson('/api/catalogue/push-up?implement=kettlebell')->assertUnprocessable()->assertJsonPath('errors.implement.0', 'A kettlebell cannot load Push-up.');
-    $this->getJson('/api/catalogue/biceps-curl?implement=dumbbell&massKg=500')->assertUnprocessable()->assertJsonPath('errors.massKg.0', 'A load is between 0 and 120 kg.');
+    $this->getJson('/api/catalogue/push-up?implement=kettlebell')
+        ->assertUnprocessable()
+        ->assertJsonPath('errors.implement.0', 'A kettlebell cannot load Push-up.');
+    $this->getJson('/api/catalogue/biceps-curl?implement=dumbbell&massKg=500')
+        ->assertUnprocessable()
+        ->assertJsonPath('errors.massKg.0', 'A load is between 0 and 120 kg.');
 });
 
 it('shows work that kilograms do not measure without a number', function (): void {
@@ -68,7 +72,15 @@ it('has no exercise that is not there and no client of another', function (): vo
 
 function ownVersion(array $with = []): array
 {
-    return $with + ['exercise' => 'squat', 'name' => 'Quay squat', 'setUp' => ['Feet on the two planks.'], 'outward' => ['Sit to the bollard.', 'Push the quay away.'], 'inward' => [], 'breath' => 'Out going up.', 'note' => ''];
+    return $with + [
+        'exercise' => 'squat',
+        'name' => 'Quay squat',
+        'setUp' => ['Feet on the two planks.'],
+        'outward' => ['Sit to the bollard.', 'Push the quay away.'],
+        'inward' => [],
+        'breath' => 'Out going up.',
+        'note' => '',
+    ];
 }
 
 it('keeps a trainer’s own version apart from what ships', function (): void {

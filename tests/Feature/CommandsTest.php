@@ -12,7 +12,12 @@ use Tests\Support\Saltmarrow;
 /** @return array{code: int, out: array<string, mixed>, raw: string} */
 function runCommand(string $name, string $input): array
 {
-    $process = proc_open([PHP_BINARY, base_path('artisan'), "nimble:{$name}"], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes, base_path());
+    $process = proc_open(
+        [PHP_BINARY, base_path('artisan'), "nimble:{$name}"],
+        [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']],
+        $pipes,
+        base_path(),
+    );
     assert(is_resource($process));
     fwrite($pipes[0], $input);
     fclose($pipes[0]);
@@ -30,28 +35,91 @@ function fitsSchema(string $schema, string $json): bool
 }
 
 const GOOD = [
-    'band-fit' => ['rest_length_cm' => 60, 'points' => [['length_cm' => 90, 'force_n' => 34.4815], ['length_cm' => 120, 'force_n' => 50.75], ['length_cm' => 150, 'force_n' => 62.712]]],
-    'fill' => ['target_kg' => 9, 'carrier' => ['tare_kg' => 0.9, 'max_kg' => 20], 'items' => [['id' => 'flour', 'mass_kg' => 1.03, 'count' => 4], ['id' => 'bottle', 'mass_kg' => 1.55, 'count' => 3]], 'pourables' => [['id' => 'sand', 'density_kg_per_l' => 1.6, 'max_l' => 3, 'step_l' => 0.25, 'container_kg' => 0.1]]],
+    'band-fit' => [
+        'rest_length_cm' => 60,
+        'points' => [
+            ['length_cm' => 90, 'force_n' => 34.4815],
+            ['length_cm' => 120, 'force_n' => 50.75],
+            ['length_cm' => 150, 'force_n' => 62.712],
+        ],
+    ],
+    'fill' => [
+        'target_kg' => 9,
+        'carrier' => ['tare_kg' => 0.9, 'max_kg' => 20],
+        'items' => [['id' => 'flour', 'mass_kg' => 1.03, 'count' => 4], ['id' => 'bottle', 'mass_kg' => 1.55, 'count' => 3]],
+        'pourables' => [['id' => 'sand', 'density_kg_per_l' => 1.6, 'max_l' => 3, 'step_l' => 0.25, 'container_kg' => 0.1]],
+    ],
     'rep-max' => ['load_kg' => 60, 'reps' => 8, 'reserve' => 2],
     'steps' => [
         'client' => ['height_cm' => 164, 'body_mass_kg' => 68],
-        'shelf' => [['id' => 'bell', 'kind' => 'kettlebell', 'count' => 1, 'mass_kg' => 12], ['id' => 'pair', 'kind' => 'dumbbell', 'count' => 2, 'mass_kg' => 6]],
+        'shelf' => [
+            ['id' => 'bell', 'kind' => 'kettlebell', 'count' => 1, 'mass_kg' => 12],
+            ['id' => 'pair', 'kind' => 'dumbbell', 'count' => 2, 'mass_kg' => 6],
+        ],
         'session' => ['name' => 'Two ways', 'weekday' => 2, 'minutes' => 30, 'blocks' => [
             ['kind' => 'superset', 'name' => 'A', 'rounds' => 2, 'round_rest_s' => 60, 'items' => [
-                ['thread' => 'legs', 'exercise' => 'goblet-squat', 'setting' => ['implement' => 'kettlebell', 'mass_kg' => 12], 'things' => ['bell'], 'sets' => 2, 'reps' => 10, 'per_side' => false, 'sides' => 'both', 'reserve' => 2, 'tempo' => ['lower' => 2, 'pause' => 0, 'lift' => 1, 'top' => 0], 'rest_seconds' => 60],
-                ['thread' => 'pull', 'exercise' => 'bent-over-row', 'setting' => ['implement' => 'dumbbell', 'mass_kg' => 6, 'per_hand' => true], 'things' => ['pair'], 'sets' => 2, 'reps' => 12, 'sides' => 'both', 'reserve' => 2, 'rest_seconds' => 60],
+                [
+                    'thread' => 'legs',
+                    'exercise' => 'goblet-squat',
+                    'setting' => ['implement' => 'kettlebell', 'mass_kg' => 12],
+                    'things' => ['bell'],
+                    'sets' => 2,
+                    'reps' => 10,
+                    'per_side' => false,
+                    'sides' => 'both',
+                    'reserve' => 2,
+                    'tempo' => ['lower' => 2, 'pause' => 0, 'lift' => 1, 'top' => 0],
+                    'rest_seconds' => 60,
+                ],
+                [
+                    'thread' => 'pull',
+                    'exercise' => 'bent-over-row',
+                    'setting' => ['implement' => 'dumbbell', 'mass_kg' => 6, 'per_hand' => true],
+                    'things' => ['pair'],
+                    'sets' => 2,
+                    'reps' => 12,
+                    'sides' => 'both',
+                    'reserve' => 2,
+                    'rest_seconds' => 60,
+                ],
             ]],
-            ['kind' => 'intervals', 'work_s' => 40, 'rest_s' => 20, 'rounds' => 2, 'items' => [['exercise' => 'split-squat', 'sets' => 1, 'sides' => 'each'], ['exercise' => 'forearm-plank', 'sets' => 1]]],
-            ['kind' => 'ladder', 'doses' => [12, 9, 6], 'items' => [['exercise' => 'push-up', 'sets' => 3, 'reps' => 12, 'rest_seconds' => 30]]],
+            [
+                'kind' => 'intervals',
+                'work_s' => 40,
+                'rest_s' => 20,
+                'rounds' => 2,
+                'items' => [['exercise' => 'split-squat', 'sets' => 1, 'sides' => 'each'], ['exercise' => 'forearm-plank', 'sets' => 1]],
+            ],
+            [
+                'kind' => 'ladder',
+                'doses' => [12, 9, 6],
+                'items' => [['exercise' => 'push-up', 'sets' => 3, 'reps' => 12, 'rest_seconds' => 30]],
+            ],
             ['kind' => 'hold', 'items' => [['exercise' => 'forearm-plank', 'sets' => 1, 'as_long_as_clean' => true]]],
         ]],
     ],
-    'resistance' => ['client' => ['height_cm' => 175, 'body_mass_kg' => 75], 'exercise' => 'push-up', 'setting' => ['implement' => 'body-weight', 'support_height_cm' => 61], 'school' => 'mean'],
+    'resistance' => [
+        'client' => ['height_cm' => 175, 'body_mass_kg' => 75],
+        'exercise' => 'push-up',
+        'setting' => ['implement' => 'body-weight', 'support_height_cm' => 61],
+        'school' => 'mean',
+    ],
     'swap' => [
         'client' => ['height_cm' => 164, 'body_mass_kg' => 68],
-        'shelf' => [['id' => 'bells', 'kind' => 'dumbbell', 'count' => 2, 'mass_kg' => 6], ['id' => 'table', 'kind' => 'table', 'height_cm' => 75, 'mass_kg' => 24], ['id' => 'wall', 'kind' => 'wall']],
+        'shelf' => [
+            ['id' => 'bells', 'kind' => 'dumbbell', 'count' => 2, 'mass_kg' => 6],
+            ['id' => 'table', 'kind' => 'table', 'height_cm' => 75, 'mass_kg' => 24],
+            ['id' => 'wall', 'kind' => 'wall'],
+        ],
         'home' => ['ceiling_cm' => 245, 'anchors' => [['id' => 'door', 'height_cm' => 190, 'kind' => 'door']]],
-        'prescription' => ['exercise' => 'floor-press', 'setting' => ['implement' => 'dumbbell', 'mass_kg' => 12, 'per_hand' => true], 'sets' => 3, 'reps' => 10, 'reserve' => 2, 'goal' => 'muscle'],
+        'prescription' => [
+            'exercise' => 'floor-press',
+            'setting' => ['implement' => 'dumbbell', 'mass_kg' => 12, 'per_hand' => true],
+            'sets' => 3,
+            'reps' => 10,
+            'reserve' => 2,
+            'goal' => 'muscle',
+        ],
     ],
 ];
 
@@ -89,9 +157,29 @@ it('fills a carrier to what is wanted', function (): void {
 
 it('fills thirty kinds of piece and four vessels at once', function (): void {
     mt_srand(7);
-    $items = array_map(static fn (int $i): array => ['id' => "piece {$i}", 'mass_kg' => mt_rand(100, 4000) / 1000, 'count' => mt_rand(1, 6)], range(1, 30));
-    $pourables = array_map(static fn (float $density): array => ['id' => "of {$density}", 'density_kg_per_l' => $density, 'max_l' => 5, 'step_l' => 0.25, 'container_kg' => 0.2], [1.0, 1.6, 0.85, 1.03]);
-    $answer = runCommand('fill', (string) json_encode(['target_kg' => 31.417, 'carrier' => ['tare_kg' => 1.1, 'max_kg' => 40], 'items' => $items, 'pourables' => $pourables]));
+    $items = array_map(
+        static fn (int $i): array => ['id' => "piece {$i}", 'mass_kg' => mt_rand(100, 4000) / 1000, 'count' => mt_rand(1, 6)],
+        range(1, 30),
+    );
+    $pourables = array_map(
+        static fn (float $density): array => [
+            'id' => "of {$density}",
+            'density_kg_per_l' => $density,
+            'max_l' => 5,
+            'step_l' => 0.25,
+            'container_kg' => 0.2,
+        ],
+        [1.0, 1.6, 0.85, 1.03],
+    );
+    $answer = runCommand(
+        'fill',
+        (string) json_encode([
+            'target_kg' => 31.417,
+            'carrier' => ['tare_kg' => 1.1, 'max_kg' => 40],
+            'items' => $items,
+            'pourables' => $pourables,
+        ]),
+    );
     expect($answer['code'])->toBe(0)->and($answer['out']['error_kg'])->toBeLessThanOrEqual(0.0005);
 });
 
@@ -100,11 +188,25 @@ it('swaps as the screen does', function (string $exercise, array $setting): void
     $things = [
         ['kind' => 'dumbbell', 'name' => '8 kg dumbbell', 'count' => 2, 'mass_kg' => 8],
         ['kind' => 'tube', 'name' => 'red tube', 'count' => 1, 'rest_length_cm' => 140, 'a_n' => 30, 'b_n' => 26, 'source' => 'measured'],
-        ['kind' => 'long-loop', 'name' => 'green loop', 'count' => 1, 'rest_length_cm' => 100, 'a_n' => 40, 'b_n' => 34, 'source' => 'rated'],
+        [
+            'kind' => 'long-loop',
+            'name' => 'green loop',
+            'count' => 1,
+            'rest_length_cm' => 100,
+            'a_n' => 40,
+            'b_n' => 34,
+            'source' => 'rated',
+        ],
         ['kind' => 'table', 'name' => 'table', 'count' => 1, 'height_cm' => 75, 'mass_kg' => 25],
     ];
     foreach ($things as $thing) {
-        Saltmarrow::thing($client, $thing['kind'], $thing['name'], $thing['count'], array_diff_key($thing, ['kind' => 0, 'name' => 0, 'count' => 0]));
+        Saltmarrow::thing(
+            $client,
+            $thing['kind'],
+            $thing['name'],
+            $thing['count'],
+            array_diff_key($thing, ['kind' => 0, 'name' => 0, 'count' => 0]),
+        );
     }
     $item = Saltmarrow::item(Saltmarrow::session($client), $exercise, $setting);
     $screen = $this->actingAs($client->trainer)->getJson("/api/items/{$item->id}/swaps")->assertOk()->json('candidates');
@@ -112,7 +214,14 @@ it('swaps as the screen does', function (string $exercise, array $setting): void
         'client' => ['height_cm' => 178, 'body_mass_kg' => 84],
         'shelf' => array_map(static fn (int $i, array $thing): array => ['id' => (string) $i] + $thing, array_keys($things), $things),
         'home' => ['floor' => 'smooth'],
-        'prescription' => ['exercise' => $exercise, 'setting' => $setting, 'sets' => $item->chosen->sets, 'reps' => $item->chosen->dose->count(), 'reserve' => $item->chosen->reserve, 'goal' => 'muscle'],
+        'prescription' => [
+            'exercise' => $exercise,
+            'setting' => $setting,
+            'sets' => $item->chosen->sets,
+            'reps' => $item->chosen->dose->count(),
+            'reserve' => $item->chosen->reserve,
+            'goal' => 'muscle',
+        ],
     ]))['out']['candidates'];
     expect($screen)->not->toBe([])->and(count($command))->toBe(count($screen));
     foreach ($screen as $i => $candidate) {
@@ -120,7 +229,8 @@ it('swaps as the screen does', function (string $exercise, array $setting): void
             ->and($command[$i]['setting'])->toEqual($candidate['setting'])
             ->and($command[$i]['reps'])->toBe($candidate['reps'])
             ->and(100 * $command[$i]['match'])->toEqualWithDelta($candidate['matchPercent'], 0.51)
-            ->and(array_diff([...$candidate['reasons'], ...$candidate['changes'], ...$candidate['lost']], $command[$i]['reasons']))->toBe([]);
+            ->and(array_diff([...$candidate['reasons'], ...$candidate['changes'], ...$candidate['lost']], $command[$i]['reasons']))
+            ->toBe([]);
     }
 })->with([
     ['floor-press', ['implement' => 'dumbbell', 'mass_kg' => 12, 'per_hand' => true]],
@@ -156,8 +266,10 @@ it('plays a session', function (): void {
         ->and($answer['out']['seconds'])->toEqual(array_sum(array_column($steps, 'seconds')))
         ->and($answer['out']['likely_seconds'])->toBe($answer['out']['seconds'])
         // Two rounds of two; split squats a side at a time, and a plank, for two rounds; three rungs; a plank.
-        ->and(array_map(static fn (array $step): string => ($step['thread'] ?? '').'/'.($step['side'] ?? '').'/'.$step['dose'], $work))->toBe([
-            'legs//10', 'pull//12', 'legs//10', 'pull//12', '1.0/left/20', '1.0/right/20', '1.1//40', '1.0/left/20', '1.0/right/20', '1.1//40', '2.0//12', '2.0//9', '2.0//6', '3.0//45',
+        ->and(array_map(static fn (array $step): string => ($step['thread'] ?? '').'/'.($step['side'] ?? '').'/'.$step['dose'], $work))
+        ->toBe([
+            'legs//10', 'pull//12', 'legs//10', 'pull//12', '1.0/left/20', '1.0/right/20', '1.1//40', '1.0/left/20',
+            '1.0/right/20', '1.1//40', '2.0//12', '2.0//9', '2.0//6', '3.0//45',
         ])
         ->and($work[0]['seconds'])->toEqual(30)
         ->and($steps[0]['pick_up'])->toBe(['bell'])
@@ -185,27 +297,59 @@ it('reckons resistance, in each school', function (string $school): void {
 })->with(['mean', 'peak', 'end-of-range']);
 
 it('says when a band is stretched too far, with what could be reckoned and a setting that works', function (): void {
-    $setting = ['implement' => 'tube', 'band' => ['rest_length_cm' => 150, 'a_n' => 18, 'b_n' => 22, 'layout' => 'two-feet', 'stance_cm' => 70, 'grip_cm' => 20]];
-    $answer = runCommand('resistance', (string) json_encode(['client' => ['height_cm' => 175, 'body_mass_kg' => 75], 'exercise' => 'biceps-curl', 'setting' => $setting]));
+    $setting = [
+        'implement' => 'tube',
+        'band' => ['rest_length_cm' => 150, 'a_n' => 18, 'b_n' => 22, 'layout' => 'two-feet', 'stance_cm' => 70, 'grip_cm' => 20],
+    ];
+    $answer = runCommand(
+        'resistance',
+        (string) json_encode(['client' => ['height_cm' => 175, 'body_mass_kg' => 75], 'exercise' => 'biceps-curl', 'setting' => $setting]),
+    );
     expect($answer['code'])->toBe(0)
         ->and(fitsSchema('resistance.out', $answer['raw']))->toBeTrue()
         ->and($answer['out']['usable'])->toBeFalse()
         ->and($answer['out']['problem'])->toContain('over-stretched')
         ->and($answer['out']['curve'])->toHaveCount(21);
-    $nearest = runCommand('resistance', (string) json_encode(['client' => ['height_cm' => 175, 'body_mass_kg' => 75], 'exercise' => 'biceps-curl', 'setting' => $answer['out']['nearest_setting']]));
+    $nearest = runCommand(
+        'resistance',
+        (string) json_encode([
+            'client' => ['height_cm' => 175, 'body_mass_kg' => 75],
+            'exercise' => 'biceps-curl',
+            'setting' => $answer['out']['nearest_setting'],
+        ]),
+    );
     expect($nearest['out']['usable'])->toBeTrue();
 });
 
 it('has no share of body weight along an angle and no kilograms where they mean nothing', function (): void {
-    $curl = runCommand('resistance', (string) json_encode(['client' => ['height_cm' => 170, 'body_mass_kg' => 70], 'exercise' => 'biceps-curl', 'setting' => ['implement' => 'dumbbell', 'mass_kg' => 8, 'per_hand' => true]]));
-    $stretch = runCommand('resistance', (string) json_encode(['client' => ['height_cm' => 170, 'body_mass_kg' => 70], 'exercise' => 'calf-stretch', 'setting' => ['implement' => 'body-weight']]));
+    $curl = runCommand(
+        'resistance',
+        (string) json_encode([
+            'client' => ['height_cm' => 170, 'body_mass_kg' => 70],
+            'exercise' => 'biceps-curl',
+            'setting' => ['implement' => 'dumbbell', 'mass_kg' => 8, 'per_hand' => true],
+        ]),
+    );
+    $stretch = runCommand(
+        'resistance',
+        (string) json_encode([
+            'client' => ['height_cm' => 170, 'body_mass_kg' => 70],
+            'exercise' => 'calf-stretch',
+            'setting' => ['implement' => 'body-weight'],
+        ]),
+    );
     expect($curl['out']['share_of_body_weight'])->toBeNull()
         ->and($curl['out']['unit'])->toBe('N·m')
         ->and($stretch['out']['equivalent_kg'])->toBeNull()
         ->and(fitsSchema('resistance.out', $stretch['raw']))->toBeTrue();
 });
 
-it('answers bad input with exit 2 and the field, and nothing else', function (string $command, string $path, mixed $value, ?string $field = null): void {
+it('answers bad input with exit 2 and the field, and nothing else', function (
+    string $command,
+    string $path,
+    mixed $value,
+    ?string $field = null,
+): void {
     $answer = runCommand($command, spoilt($command, $path, $value));
     expect($answer['code'])->toBe(2)
         ->and(fitsSchema('error.out', $answer['raw']))->toBeTrue()
@@ -218,44 +362,150 @@ it('answers bad input with exit 2 and the field, and nothing else', function (st
     ['band-fit', 'points.2.force_n', -1], ['band-fit', 'points.2.force_n', 'strong'], ['band-fit', 'points.2.length_cm', 400],
     ['fill', 'target_kg', null], ['fill', 'target_kg', 0], ['fill', 'target_kg', 'nine'], ['fill', 'carrier', null], ['fill', 'carrier', 5],
     ['fill', 'carrier.tare_kg', null], ['fill', 'carrier.tare_kg', -1], ['fill', 'carrier.max_kg', null], ['fill', 'carrier.max_kg', 0.5],
-    ['fill', 'items', 'bricks'], ['fill', 'items.0.id', null], ['fill', 'items.0.mass_kg', 0], ['fill', 'items.1.count', -1], ['fill', 'items.1.count', 1.5], ['fill', 'items.1.id', 'flour'],
-    ['fill', 'pourables', 5], ['fill', 'pourables.0.id', 5], ['fill', 'pourables.0.density_kg_per_l', 20], ['fill', 'pourables.0.max_l', null], ['fill', 'pourables.0.step_l', 0],
+    ['fill', 'items', 'bricks'], ['fill', 'items.0.id', null], ['fill', 'items.0.mass_kg', 0], ['fill', 'items.1.count', -1],
+    ['fill', 'items.1.count', 1.5], ['fill', 'items.1.id', 'flour'],
+    ['fill', 'pourables', 5], ['fill', 'pourables.0.id', 5], [
+        'fill',
+        'pourables.0.density_kg_per_l',
+        20,
+    ], ['fill', 'pourables.0.max_l', null], ['fill', 'pourables.0.step_l', 0],
     ['fill', 'pourables.0.step_l', 0.001, 'pourables.0.step_l'], ['fill', 'pourables.0.container_kg', -1],
-    ['swap', 'client', null], ['swap', 'client.height_cm', 5], ['swap', 'client.limits', 'tired'], ['swap', 'client.limits', ['tired'], 'client.limits.0'],
-    ['swap', 'client.capacity', ['singing' => ['kg' => 1, 'sd_kg' => 1]], 'client.capacity.singing'], ['swap', 'client.capacity', ['squat' => ['kg' => 0, 'sd_kg' => 1]], 'client.capacity.squat.kg'],
-    ['swap', 'shelf', null], ['swap', 'shelf.0.id', null], ['swap', 'shelf.0.kind', 'anvil'], ['swap', 'shelf.0.mass_kg', 'heavy'], ['swap', 'shelf.0.mass_kg', null], ['swap', 'shelf.0.count', 0], ['swap', 'shelf.1.height_cm', 'tall'],
+    ['swap', 'client', null], ['swap', 'client.height_cm', 5], ['swap', 'client.limits', 'tired'], [
+        'swap',
+        'client.limits',
+        ['tired'],
+        'client.limits.0',
+    ],
+    [
+        'swap',
+        'client.capacity',
+        ['singing' => ['kg' => 1, 'sd_kg' => 1]],
+        'client.capacity.singing',
+    ], ['swap', 'client.capacity', ['squat' => ['kg' => 0, 'sd_kg' => 1]], 'client.capacity.squat.kg'],
+    ['swap', 'shelf', null], ['swap', 'shelf.0.id', null], ['swap', 'shelf.0.kind', 'anvil'],
+    ['swap', 'shelf.0.mass_kg', 'heavy'], ['swap', 'shelf.0.mass_kg', null], ['swap', 'shelf.0.count', 0],
+    ['swap', 'shelf.1.height_cm', 'tall'],
     ['swap', 'shelf.2', ['id' => 't', 'kind' => 'tube', 'rest_length_cm' => 120], 'shelf.2.a_n'],
-    ['swap', 'home', null], ['swap', 'home.ceiling_cm', 20], ['swap', 'home.floor', 'lava'], ['swap', 'home.quiet', 'yes'], ['swap', 'home.anchors.0.height_cm', 999],
-    ['swap', 'prescription', null], ['swap', 'prescription.exercise', 'anvil-toss'], ['swap', 'prescription.setting', ['implement' => 'anvil'], 'prescription.setting.implement'],
-    ['swap', 'prescription.setting', null], ['swap', 'prescription.sets', 0], ['swap', 'prescription.reps', 1.5], ['swap', 'prescription.reserve', -1], ['swap', 'prescription.goal', 'fame'], ['swap', 'school', 'median'], ['swap', 'limit', 0],
-    ['steps', 'client', null], ['steps', 'session', null], ['steps', 'session.blocks', null], ['steps', 'session.blocks.0.kind', 'waltz'], ['steps', 'session.blocks.0.items', null],
-    ['steps', 'session.blocks.0.items.1', null, 'session.blocks.0.items'], ['steps', 'session.blocks.0.items.0.exercise', 'anvil-toss'], ['steps', 'session.blocks.0.items.0.things', ['anvil']],
-    ['steps', 'session.blocks.0.items.0.reps', 0], ['steps', 'session.blocks.0.items.0.reps', null], ['steps', 'session.blocks.0.items.0.seconds', 30, 'session.blocks.0.items.0.reps'],
-    ['steps', 'session.blocks.0.items.0.sides', 'both-ways'], ['steps', 'session.blocks.0.items.0.sets', 0], ['steps', 'session.blocks.0.items.0.setting.mass_kg', -1], ['steps', 'session.blocks.0.items.0.tempo.lower', 99],
-    ['steps', 'session.blocks.1.work_s', 0], ['steps', 'session.blocks.1.rest_s', null], ['steps', 'session.blocks.2.doses', [12, 0, 6], 'session.blocks.2.doses.1'], ['steps', 'session.blocks.2.doses', null],
+    ['swap', 'home', null], ['swap', 'home.ceiling_cm', 20], ['swap', 'home.floor', 'lava'], ['swap', 'home.quiet', 'yes'], [
+        'swap',
+        'home.anchors.0.height_cm',
+        999,
+    ],
+    ['swap', 'prescription', null], ['swap', 'prescription.exercise', 'anvil-toss'], [
+        'swap',
+        'prescription.setting',
+        ['implement' => 'anvil'],
+        'prescription.setting.implement',
+    ],
+    ['swap', 'prescription.setting', null], ['swap', 'prescription.sets', 0], ['swap', 'prescription.reps', 1.5],
+    ['swap', 'prescription.reserve', -1], ['swap', 'prescription.goal', 'fame'], ['swap', 'school', 'median'], ['swap', 'limit', 0],
+    ['steps', 'client', null], ['steps', 'session', null], ['steps', 'session.blocks', null], [
+        'steps',
+        'session.blocks.0.kind',
+        'waltz',
+    ], ['steps', 'session.blocks.0.items', null],
+    [
+        'steps',
+        'session.blocks.0.items.1',
+        null,
+        'session.blocks.0.items',
+    ], ['steps', 'session.blocks.0.items.0.exercise', 'anvil-toss'], ['steps', 'session.blocks.0.items.0.things', ['anvil']],
+    ['steps', 'session.blocks.0.items.0.reps', 0], ['steps', 'session.blocks.0.items.0.reps', null], [
+        'steps',
+        'session.blocks.0.items.0.seconds',
+        30,
+        'session.blocks.0.items.0.reps',
+    ],
+    ['steps', 'session.blocks.0.items.0.sides', 'both-ways'], ['steps', 'session.blocks.0.items.0.sets', 0], [
+        'steps',
+        'session.blocks.0.items.0.setting.mass_kg',
+        -1,
+    ], ['steps', 'session.blocks.0.items.0.tempo.lower', 99],
+    ['steps', 'session.blocks.1.work_s', 0], ['steps', 'session.blocks.1.rest_s', null], [
+        'steps',
+        'session.blocks.2.doses',
+        [12, 0, 6],
+        'session.blocks.2.doses.1',
+    ], ['steps', 'session.blocks.2.doses', null],
     ['rep-max', 'load_kg', null], ['rep-max', 'load_kg', 0], ['rep-max', 'load_kg', 1001], ['rep-max', 'load_kg', '60'],
     ['rep-max', 'reps', null], ['rep-max', 'reps', 0], ['rep-max', 'reserve', null], ['rep-max', 'reserve', -1], ['rep-max', 'reserve', 21],
-    ['resistance', 'client', null], ['resistance', 'client', 5], ['resistance', 'client.height_cm', null], ['resistance', 'client.height_cm', 99],
+    ['resistance', 'client', null], ['resistance', 'client', 5], ['resistance', 'client.height_cm', null],
+    ['resistance', 'client.height_cm', 99],
     ['resistance', 'client.body_mass_kg', null], ['resistance', 'client.body_mass_kg', 'heavy'], ['resistance', 'client.limbs', 'long'],
-    ['resistance', 'client.limbs.thigh_cm', 'long'], ['resistance', 'client.limbs.thigh_cm', 10], ['resistance', 'client.limbs.wing_cm', 40],
-    ['resistance', 'client', [], 'client.height_cm'], ['resistance', 'exercise', 5], ['resistance', 'school', 5], ['resistance', 'setting.implement', 5],
-    ['resistance', 'setting.colour', 'red'], ['resistance', 'setting.per_hand', 'yes'], ['resistance', 'setting.limbs', 1.5], ['resistance', 'setting.limbs', 'both'],
-    ['resistance', 'setting.support_height_cm', 'low'], ['resistance', 'setting.foot_height_cm', 'low'], ['resistance', 'setting.band', 'red'],
+    [
+        'resistance',
+        'client.limbs.thigh_cm',
+        'long',
+    ], ['resistance', 'client.limbs.thigh_cm', 10], ['resistance', 'client.limbs.wing_cm', 40],
+    [
+        'resistance',
+        'client',
+        [],
+        'client.height_cm',
+    ], ['resistance', 'exercise', 5], ['resistance', 'school', 5], ['resistance', 'setting.implement', 5],
+    ['resistance', 'setting.colour', 'red'], [
+        'resistance',
+        'setting.per_hand',
+        'yes',
+    ], ['resistance', 'setting.limbs', 1.5], ['resistance', 'setting.limbs', 'both'],
+    [
+        'resistance',
+        'setting.support_height_cm',
+        'low',
+    ], ['resistance', 'setting.foot_height_cm', 'low'], ['resistance', 'setting.band', 'red'],
     ['resistance', 'setting.implement', 'rucksack', 'setting.mass_kg'], ['resistance', 'setting.implement', 'tube', 'setting.band'],
     ['resistance', 'exercise', null], ['resistance', 'exercise', 'anvil-toss'], ['resistance', 'school', 'median'],
-    ['resistance', 'setting', null], ['resistance', 'setting.implement', null], ['resistance', 'setting.mass_kg', -1], ['resistance', 'setting.mass_kg', 'heavy'],
+    ['resistance', 'setting', null], ['resistance', 'setting.implement', null], ['resistance', 'setting.mass_kg', -1], [
+        'resistance',
+        'setting.mass_kg',
+        'heavy',
+    ],
     ['resistance', 'setting.support_height_cm', 201], ['resistance', 'setting.foot_height_cm', 121], ['resistance', 'setting.limbs', 3],
     ['resistance', 'setting', ['implement' => 'anvil', 'mass_kg' => 5], 'setting.implement'],
     ['resistance', 'setting.band', ['rest_length_cm' => 120, 'a_n' => 10, 'b_n' => 10, 'layout' => 'sideways'], 'setting.band.layout'],
     ['resistance', 'setting.band', ['rest_length_cm' => 120, 'a_n' => 10, 'b_n' => 10, 'layout' => 'round-feet'], 'setting.band.layout'],
-    ['resistance', 'setting.band', ['rest_length_cm' => 1, 'a_n' => 10, 'b_n' => 10, 'layout' => 'behind-back'], 'setting.band.rest_length_cm'],
+    [
+        'resistance',
+        'setting.band',
+        ['rest_length_cm' => 1, 'a_n' => 10, 'b_n' => 10, 'layout' => 'behind-back'],
+        'setting.band.rest_length_cm',
+    ],
     ['resistance', 'setting.band', ['a_n' => 10, 'b_n' => 10, 'layout' => 'behind-back'], 'setting.band.rest_length_cm'],
     ['resistance', 'setting.band', ['rest_length_cm' => 120, 'a_n' => -1, 'b_n' => 10, 'layout' => 'behind-back'], 'setting.band.a_n'],
     ['resistance', 'setting.band', ['rest_length_cm' => 120, 'a_n' => 0, 'b_n' => 0, 'layout' => 'behind-back'], 'setting.band.a_n'],
-    ['resistance', 'setting.band', ['rest_length_cm' => 120, 'a_n' => 10, 'b_n' => 10, 'layout' => 'behind-back', 'stance_cm' => -5], 'setting.band.stance_cm'],
-    ['resistance', 'setting.band', ['rest_length_cm' => 120, 'a_n' => 10, 'b_n' => 10, 'layout' => 'behind-back', 'grip_cm' => 55], 'setting.band.grip_cm'],
-    ...array_map(static fn (string $key, mixed $value): array => ['resistance', 'setting.band', [...GOOD_BAND, $key => $value], "setting.band.{$key}"],
-        ['rest_length_cm', 'a_n', 'b_n', 'a_n', 'b_n', 'layout', 'stance_cm', 'grip_cm', 'folded', 'anchor_height_cm', 'anchor_distance_cm', 'limit_ratio', 'colour'],
+    [
+        'resistance',
+        'setting.band',
+        ['rest_length_cm' => 120, 'a_n' => 10, 'b_n' => 10, 'layout' => 'behind-back', 'stance_cm' => -5],
+        'setting.band.stance_cm',
+    ],
+    [
+        'resistance',
+        'setting.band',
+        ['rest_length_cm' => 120, 'a_n' => 10, 'b_n' => 10, 'layout' => 'behind-back', 'grip_cm' => 55],
+        'setting.band.grip_cm',
+    ],
+    ...array_map(static fn (string $key, mixed $value): array => [
+        'resistance',
+        'setting.band',
+        [...GOOD_BAND, $key => $value],
+        "setting.band.{$key}",
+    ],
+        [
+            'rest_length_cm',
+            'a_n',
+            'b_n',
+            'a_n',
+            'b_n',
+            'layout',
+            'stance_cm',
+            'grip_cm',
+            'folded',
+            'anchor_height_cm',
+            'anchor_distance_cm',
+            'limit_ratio',
+            'colour',
+        ],
         ['long', null, null, 'weak', 2001, null, 'wide', 'low', 'no', 301, 'far', 9, 'red']),
 ]);
 

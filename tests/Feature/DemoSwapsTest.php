@@ -36,8 +36,17 @@ function everythingOffered(Client $client, Limit ...$more): array
     foreach ($catalogue->patterns as $pattern) {
         if ($pattern->referenceExercise !== null) {
             $exercise = $catalogue->exercise($pattern->referenceExercise);
-            $setting = $exercise->usesBodyWeight ? Setting::bodyWeight() : Setting::of($exercise->loads[0]['implements'][0] ?? 'dumbbell', 6.0, perHand: $pattern->referencePoint->isPerHand());
-            $offered = [...$offered, ...$desk->rank(Prescription::of($exercise->id, $setting, 3, 10, 2, Goal::Health), new Situation($person, $describe->shelf($client), $describe->home($client)), limit: 200)->candidates];
+            $setting = $exercise->usesBodyWeight
+                ? Setting::bodyWeight()
+                : Setting::of($exercise->loads[0]['implements'][0] ?? 'dumbbell', 6.0, perHand: $pattern->referencePoint->isPerHand());
+            $offered = [
+                ...$offered,
+                ...$desk->rank(
+                    Prescription::of($exercise->id, $setting, 3, 10, 2, Goal::Health),
+                    new Situation($person, $describe->shelf($client), $describe->home($client)),
+                    limit: 200,
+                )->candidates,
+            ];
         }
     }
 
@@ -52,7 +61,9 @@ it('offers nobody in Saltmarrow what a limit, a ceiling or the quiet forbids', f
         $offered = everythingOffered($client);
         expect(count($offered))->toBeGreaterThan(5, $client->name);
         foreach ($offered as $candidate) {
-            expect(Cautions::against($candidate->rung->exercise, new Situation($person, [], $home)))->toBe([], "{$client->name}: {$candidate->rung->exercise->name}");
+            expect(
+                Cautions::against($candidate->rung->exercise, new Situation($person, [], $home)),
+            )->toBe([], "{$client->name}: {$candidate->rung->exercise->name}");
             if ($home->ceilingM !== null) {
                 expect($candidate->equivalent->curve->highestPointM + Home::HEADROOM_M)->toBeLessThanOrEqual($home->ceilingM);
             }
@@ -77,7 +88,15 @@ it('never adds anything by a limit, for any client and any limit', function (): 
 });
 
 it('keeps the boat below its ceiling, the chair off the floor and the flat quiet', function (): void {
-    $offered = static fn (string $name): array => array_map(static fn (Candidate $candidate): array => [$candidate->rung->exercise->position, $candidate->rung->exercise->impact, $candidate->rung->exercise->noise, $candidate->rung->exercise->has('overhead')], everythingOffered(Client::query()->where('name', $name)->firstOrFail()));
+    $offered = static fn (string $name): array => array_map(
+        static fn (Candidate $candidate): array => [
+            $candidate->rung->exercise->position,
+            $candidate->rung->exercise->impact,
+            $candidate->rung->exercise->noise,
+            $candidate->rung->exercise->has('overhead'),
+        ],
+        everythingOffered(Client::query()->where('name', $name)->firstOrFail()),
+    );
     foreach ($offered('Orrin Kestlewick') as [$position, , , $overhead]) {
         expect($position === 'standing' && $overhead)->toBeFalse();
     }

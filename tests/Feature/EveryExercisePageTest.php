@@ -9,7 +9,10 @@ use Tests\Support\Shipped;
  * The page of every exercise, with everything that can load it.
  */
 
-dataset('every exercise page', fn (): array => array_combine(Shipped::exerciseIds(), array_map(static fn (string $id): array => [$id], Shipped::exerciseIds())));
+dataset(
+    'every exercise page',
+    fn (): array => array_combine(Shipped::exerciseIds(), array_map(static fn (string $id): array => [$id], Shipped::exerciseIds())),
+);
 
 it('opens for a client and for nobody in particular, with each implement', function (string $id): void {
     $client = Saltmarrow::client(Saltmarrow::trainer());

@@ -28,7 +28,9 @@ it('shows a session with what to lay out and its steps in order', function (): v
         ->assertJsonPath('steps.0.kind', 'change')
         ->assertJsonPath('steps.0.pickUp', ['8 kg dumbbell']);
     $work = array_filter($session->json('steps'), fn (array $step): bool => $step['kind'] === 'work');
-    expect(array_values(array_map(fn (array $step): string => $step['setNumber'].($step['side'] ?? ''), $work)))->toBe(['1', '2', '3', '1left', '1right'])
+    expect(
+        array_values(array_map(fn (array $step): string => $step['setNumber'].($step['side'] ?? ''), $work)),
+    )->toBe(['1', '2', '3', '1left', '1right'])
         ->and($session->json('takesMinutes'))->toBe((int) ceil(array_sum(array_column($session->json('steps'), 'seconds')) / 60));
 });
 
@@ -52,8 +54,16 @@ it('has the same state whatever the order of arrival', function (array $order): 
         $this->happened($events[$which])->assertOk();
     }
     $session = $this->session->refresh();
-    expect($session->started_at?->toIso8601String())->toBe('2026-11-26T09:00:00+00:00')->and($session->ended_at?->toIso8601String())->toBe('2026-11-26T09:50:00+00:00');
-})->with([[['started', 'ended', 'resumed', 'again']], [['again', 'resumed', 'ended', 'started']], [['ended', 'again', 'started', 'resumed', 'ended']]]);
+    expect($session->started_at?->toIso8601String())->toBe('2026-11-26T09:00:00+00:00')
+        ->and($session->ended_at?->toIso8601String())
+        ->toBe('2026-11-26T09:50:00+00:00');
+})->with(
+    [
+        [['started', 'ended', 'resumed', 'again']],
+        [['again', 'resumed', 'ended', 'started']],
+        [['ended', 'again', 'started', 'resumed', 'ended']],
+    ],
+);
 
 it('logs a set and finds it in the ledger with the next target', function (): void {
     $this->logged($this->item);
@@ -90,7 +100,9 @@ it('takes a set back without losing it, whichever comes first', function (bool $
 it('remembers what was skipped, and that it was taken up again', function (): void {
     $skip = Saltmarrow::event($this->session, 'skipped', ['itemId' => $this->item->id, 'setNumber' => 2, 'side' => null]);
     $this->happened($skip)->assertOk();
-    ($this->shown)()->assertJsonCount(1, 'skipped')->assertJsonPath('skipped.0.key', $skip['key'])->assertJsonPath('skipped.0.setNumber', 2);
+    ($this->shown)()->assertJsonCount(1, 'skipped')
+        ->assertJsonPath('skipped.0.key', $skip['key'])
+        ->assertJsonPath('skipped.0.setNumber', 2);
     $this->happened(Saltmarrow::event($this->session, 'taken-up', ['targetKey' => $skip['key']]))->assertOk();
     ($this->shown)()->assertJsonPath('skipped', []);
 });
@@ -105,7 +117,10 @@ it('keeps sides apart and pain with its words', function (): void {
 });
 
 it('names the field that is wrong and logs nothing', function (array $wrong, string $field): void {
-    $this->happened(Saltmarrow::setDone($this->item, $wrong))->assertConflict()->assertJsonPath('refused.0.field', $field)->assertJsonStructure(['errors' => [$field]]);
+    $this->happened(Saltmarrow::setDone($this->item, $wrong))
+        ->assertConflict()
+        ->assertJsonPath('refused.0.field', $field)
+        ->assertJsonStructure(['errors' => [$field]]);
     expect(SetLog::query()->count())->toBe(0)->and(FloorEvent::query()->count())->toBe(0);
 })->with([
     'no repetitions' => [['reps' => null], 'reps'],
@@ -126,7 +141,10 @@ it('names the field that is wrong and logs nothing', function (array $wrong, str
 it('keeps what it can of what is sent together', function (): void {
     $good = Saltmarrow::setDone($this->item);
     $bad = Saltmarrow::setDone($this->item, ['setNumber' => 2, 'reps' => 900]);
-    $this->happened($bad, $good)->assertConflict()->assertJsonPath('accepted', [$good['key']])->assertJsonPath('refused.0.key', $bad['key']);
+    $this->happened($bad, $good)
+        ->assertConflict()
+        ->assertJsonPath('accepted', [$good['key']])
+        ->assertJsonPath('refused.0.key', $bad['key']);
     expect(SetLog::query()->count())->toBe(1);
 });
 

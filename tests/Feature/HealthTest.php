@@ -28,15 +28,25 @@ function answers(string ...$yes): array
 
 it('starts no session before the health questions were asked', function (): void {
     Screening::query()->delete();
-    $this->happened(Saltmarrow::event($this->session, 'started'))->assertConflict()->assertJsonPath('errors.lock.0', 'The health questions have not been asked. Ask them on the Person page before the first session.');
-    $this->postJson("{$this->path}/screenings", ['answers' => answers()])->assertOk()->assertJsonPath('locks', [])->assertJsonPath('isDue', false);
+    $this->happened(Saltmarrow::event($this->session, 'started'))
+        ->assertConflict()
+        ->assertJsonPath(
+            'errors.lock.0',
+            'The health questions have not been asked. Ask them on the Person page before the first session.',
+        );
+    $this->postJson("{$this->path}/screenings", ['answers' => answers()])
+        ->assertOk()
+        ->assertJsonPath('locks', [])
+        ->assertJsonPath('isDue', false);
     $this->happened(Saltmarrow::event($this->session, 'started'))->assertOk();
 });
 
 it('wants every question answered, naming the one that is not', function (): void {
     $answers = answers();
     unset($answers['faint']);
-    $this->postJson("{$this->path}/screenings", ['answers' => $answers])->assertUnprocessable()->assertJsonPath('errors', ['answers.faint' => ['Not answered yet.']]);
+    $this->postJson("{$this->path}/screenings", ['answers' => $answers])
+        ->assertUnprocessable()
+        ->assertJsonPath('errors', ['answers.faint' => ['Not answered yet.']]);
 });
 
 it('locks on a yes that matters until a clearance covers it, and keeps the limits it brings', function (): void {
@@ -45,7 +55,13 @@ it('locks on a yes that matters until a clearance covers it, and keeps the limit
         ->and(array_column($locked->json('limits'), 'id'))->toBe(['postnatal', 'no-jumps'])
         ->and($locked->json('limits.0.source'))->toBe('health');
     $this->happened(Saltmarrow::event($this->session, 'started'))->assertConflict();
-    $clearance = ['givenOn' => CarbonImmutable::today()->toDateString(), 'givenBy' => 'Dr Quill, Tidegate practice', 'allows' => 'Loaded training, jumps from month six', 'questions' => ['birth'], 'lifts' => ['no-jumps']];
+    $clearance = [
+        'givenOn' => CarbonImmutable::today()->toDateString(),
+        'givenBy' => 'Dr Quill, Tidegate practice',
+        'allows' => 'Loaded training, jumps from month six',
+        'questions' => ['birth'],
+        'lifts' => ['no-jumps'],
+    ];
     $cleared = $this->postJson("{$this->path}/clearances", $clearance)->assertOk()->assertJsonPath('locks', []);
     expect(array_column($cleared->json('limits'), 'id'))->toBe(['postnatal'])
         ->and($cleared->json('clearances.0.givenBy'))->toBe('Dr Quill, Tidegate practice');
@@ -55,19 +71,41 @@ it('locks on a yes that matters until a clearance covers it, and keeps the limit
 
 it('lets a clearance run out', function (): void {
     $this->postJson("{$this->path}/screenings", ['answers' => answers('medication')]);
-    $this->client->clearances()->create(['given_on' => CarbonImmutable::today()->subDays(9), 'expires_on' => CarbonImmutable::yesterday(), 'given_by' => 'x', 'allows' => 'y', 'questions' => ['medication'], 'lifts' => []]);
+    $this->client->clearances()->create([
+        'given_on' => CarbonImmutable::today()->subDays(9),
+        'expires_on' => CarbonImmutable::yesterday(),
+        'given_by' => 'x',
+        'allows' => 'y',
+        'questions' => ['medication'],
+        'lifts' => [],
+    ]);
     $this->getJson("{$this->path}/health")->assertJsonCount(1, 'locks');
 });
 
 it('names what a clearance lacks', function (string $field, array $wrong): void {
     $clearance = ['givenOn' => '2026-01-10', 'givenBy' => 'Dr Quill', 'allows' => 'all', 'questions' => ['birth'], 'lifts' => []];
     $this->postJson("{$this->path}/clearances", [...$clearance, ...$wrong])->assertUnprocessable()->assertJsonValidationErrors($field);
-})->with([['givenOn', ['givenOn' => '2999-01-01']], ['givenBy', ['givenBy' => '']], ['allows', ['allows' => '']], ['questions', ['questions' => []]], ['expiresOn', ['expiresOn' => '2025-01-01']]]);
+})->with(
+    [
+        ['givenOn', ['givenOn' => '2999-01-01']],
+        ['givenBy', ['givenBy' => '']],
+        ['allows', ['allows' => '']],
+        ['questions', ['questions' => []]],
+        ['expiresOn', ['expiresOn' => '2025-01-01']],
+    ],
+);
 
 it('keeps answers unreadable in the database', function (): void {
-    $this->postJson("{$this->path}/screenings", ['answers' => answers('birth'), 'note' => 'belly wall', 'systolic' => 121, 'diastolic' => 79]);
+    $this->postJson(
+        "{$this->path}/screenings",
+        ['answers' => answers('birth'), 'note' => 'belly wall', 'systolic' => 121, 'diastolic' => 79],
+    );
     $row = (array) DB::table('screenings')->orderByDesc('id')->first();
-    expect($row['answers'])->not->toContain('birth')->and($row['note'])->not->toContain('belly')->and($row['pressure'])->not->toContain('121');
+    expect($row['answers'])->not->toContain('birth')
+        ->and($row['note'])->not
+        ->toContain('belly')
+        ->and($row['pressure'])->not
+        ->toContain('121');
 });
 
 it('writes down every look and every change', function (): void {
@@ -79,7 +117,17 @@ it('writes down every look and every change', function (): void {
     $this->getJson($this->path);
     $this->putJson($this->path, ['name' => 'Orrin', 'goal' => 'health', 'note' => 'changed']);
     $this->travel(6)->minutes();
-    expect(array_column($this->getJson("{$this->path}/health")->json('audit'), 'what'))->toBe(['looked at the health answers', 'changed the person or the note', 'looked at the person and the note', 'looked at the health answers', 'answered the health questions']);
+    expect(
+        array_column($this->getJson("{$this->path}/health")->json('audit'), 'what'),
+    )->toBe(
+        [
+            'looked at the health answers',
+            'changed the person or the note',
+            'looked at the person and the note',
+            'looked at the health answers',
+            'answered the health questions',
+        ],
+    );
 });
 
 it('asks again after six months', function (): void {
@@ -95,19 +143,39 @@ it('lets nobody train on a day of high blood pressure, by the trainer’s own th
     expect($locks[0]['why'])->toContain('165/95')->and($locks[0]['do'])->toContain('call 144');
     $this->travel(1)->days();
     $this->getJson("{$this->path}/health")->assertJsonPath('locks', []);
-    $this->postJson("{$this->path}/screenings", ['systolic' => 80, 'diastolic' => 120] + $pressure)->assertUnprocessable()->assertJsonValidationErrors('diastolic');
-    $this->postJson("{$this->path}/screenings", ['answers' => answers(), 'systolic' => 120])->assertUnprocessable()->assertJsonValidationErrors('diastolic');
+    $this->postJson("{$this->path}/screenings", ['systolic' => 80, 'diastolic' => 120] + $pressure)
+        ->assertUnprocessable()
+        ->assertJsonValidationErrors('diastolic');
+    $this->postJson("{$this->path}/screenings", ['answers' => answers(), 'systolic' => 120])
+        ->assertUnprocessable()
+        ->assertJsonValidationErrors('diastolic');
 });
 
 it('needs a guardian’s consent under 18, and sets that limit by age alone', function (): void {
     $this->client->update(['born_on' => CarbonImmutable::today()->subYears(15)]);
     $health = $this->getJson("{$this->path}/health")->json();
-    expect($health['locks'][0]['why'])->toContain('under 18')->and($health['limits'][0])->toMatchArray(['id' => 'youth', 'source' => 'age']);
-    $this->putJson($this->path, ['name' => 'Tamsin', 'goal' => 'youth', 'bornOn' => CarbonImmutable::today()->subYears(15)->toDateString(), 'guardian' => 'Ada Marchbank', 'guardianOn' => '2026-09-01'])->assertOk()->assertJsonPath('locks', []);
+    expect($health['locks'][0]['why'])->toContain('under 18')
+        ->and($health['limits'][0])
+        ->toMatchArray(['id' => 'youth', 'source' => 'age']);
+    $this->putJson(
+        $this->path,
+        [
+            'name' => 'Tamsin',
+            'goal' => 'youth',
+            'bornOn' => CarbonImmutable::today()->subYears(15)->toDateString(),
+            'guardian' => 'Ada Marchbank',
+            'guardianOn' => '2026-09-01',
+        ],
+    )
+        ->assertOk()
+        ->assertJsonPath('locks', []);
 });
 
 it('proposes limits from movement checks, and the trainer accepts', function (): void {
-    $checked = $this->postJson("{$this->path}/checks", ['rises' => 6, 'leftBalanceS' => 3, 'rightBalanceS' => 12, 'overhead' => 'short', 'leftKg' => 6, 'rightKg' => 8])->assertOk();
+    $checked = $this->postJson(
+        "{$this->path}/checks",
+        ['rises' => 6, 'leftBalanceS' => 3, 'rightBalanceS' => 12, 'overhead' => 'short', 'leftKg' => 6, 'rightKg' => 8],
+    )->assertOk();
     expect(array_column($checked->json('proposals'), 'id'))->toBe(['balance-support', 'no-overhead'])
         ->and($checked->json('sideAdvice'))->toContain('left side does 25 % less')
         ->and($checked->json('limits'))->toBe([]);

@@ -27,10 +27,26 @@ it('does not know another trainer’s client, in any way in', function (string $
 })->with([
     'person' => ['GET', fn ($test) => "clients/{$test->client->id}", []],
     'shelf' => ['GET', fn ($test) => "clients/{$test->client->id}/shelf-items", []],
-    'add to the shelf' => ['POST', fn ($test) => "clients/{$test->client->id}/shelf-items", ['kind' => 'wall', 'name' => 'wall', 'count' => 1]],
-    'change a thing' => ['PUT', fn ($test) => "clients/{$test->client->id}/shelf-items/{$test->client->shelfItems()->value('id')}", ['kind' => 'wall', 'name' => 'wall', 'count' => 1]],
-    'take a thing off' => ['DELETE', fn ($test) => "clients/{$test->client->id}/shelf-items/{$test->client->shelfItems()->value('id')}", []],
-    'put a thing back' => ['POST', fn ($test) => "clients/{$test->client->id}/shelf-items/{$test->client->shelfItems()->value('id')}/restore", []],
+    'add to the shelf' => [
+        'POST',
+        fn ($test) => "clients/{$test->client->id}/shelf-items",
+        ['kind' => 'wall', 'name' => 'wall', 'count' => 1],
+    ],
+    'change a thing' => [
+        'PUT',
+        fn ($test) => "clients/{$test->client->id}/shelf-items/{$test->client->shelfItems()->value('id')}",
+        ['kind' => 'wall', 'name' => 'wall', 'count' => 1],
+    ],
+    'take a thing off' => [
+        'DELETE',
+        fn ($test) => "clients/{$test->client->id}/shelf-items/{$test->client->shelfItems()->value('id')}",
+        [],
+    ],
+    'put a thing back' => [
+        'POST',
+        fn ($test) => "clients/{$test->client->id}/shelf-items/{$test->client->shelfItems()->value('id')}/restore",
+        [],
+    ],
     'change the person' => ['PUT', fn ($test) => "clients/{$test->client->id}", []],
     'measure' => ['POST', fn ($test) => "clients/{$test->client->id}/measures", []],
     'change the room' => ['PUT', fn ($test) => "clients/{$test->client->id}/home", []],
@@ -54,18 +70,48 @@ it('does not know another trainer’s client, in any way in', function (string $
     'finish a test' => ['POST', fn ($test) => "clients/{$test->client->id}/bench/finish", []],
     'weigh' => ['POST', fn ($test) => "clients/{$test->client->id}/bench/weigh", []],
     'plates' => ['GET', fn ($test) => "clients/{$test->client->id}/shelf-items/{$test->client->shelfItems()->value('id')}/plates", []],
-    'check a support' => ['POST', fn ($test) => "clients/{$test->client->id}/shelf-items/{$test->client->shelfItems()->value('id')}/check", []],
-    'look a thing over' => ['PUT', fn ($test) => "clients/{$test->client->id}/shelf-items/{$test->client->shelfItems()->value('id')}/inspection", []],
-    'withdraw a clearance' => ['DELETE', fn ($test) => "clients/{$test->client->id}/clearances/".$test->client->clearances()->create(['given_on' => today(), 'given_by' => 'x', 'allows' => 'y', 'questions' => [], 'lifts' => []])->id, []],
+    'check a support' => [
+        'POST',
+        fn ($test) => "clients/{$test->client->id}/shelf-items/{$test->client->shelfItems()->value('id')}/check",
+        [],
+    ],
+    'look a thing over' => [
+        'PUT',
+        fn ($test) => "clients/{$test->client->id}/shelf-items/{$test->client->shelfItems()->value('id')}/inspection",
+        [],
+    ],
+    'withdraw a clearance' => [
+        'DELETE',
+        fn ($test) => "clients/{$test->client->id}/clearances/".$test->client->clearances()->create([
+            'given_on' => today(),
+            'given_by' => 'x',
+            'allows' => 'y',
+            'questions' => [],
+            'lifts' => [],
+        ])->id,
+        [],
+    ],
     'plan anew' => ['POST', fn ($test) => "sessions/{$test->session->id}/replans", ['occasion' => 'sore', 'part' => 'elbow']],
-    'change at one go' => ['PUT', fn ($test) => "sessions/{$test->session->id}/replans", ['occasion' => 'sore', 'part' => 'elbow', 'accepted' => [$test->item->id ?? 1]]],
+    'change at one go' => [
+        'PUT',
+        fn ($test) => "sessions/{$test->session->id}/replans",
+        ['occasion' => 'sore', 'part' => 'elbow', 'accepted' => [$test->item->id ?? 1]],
+    ],
     'take a plan back' => ['DELETE', fn ($test) => "sessions/{$test->session->id}/replans/".Str::uuid(), []],
     'ledger' => ['GET', fn ($test) => "clients/{$test->client->id}/ledger", []],
     'session' => ['GET', fn ($test) => "sessions/{$test->session->id}", []],
     'swaps' => ['GET', fn ($test) => "items/{$test->item->id}/swaps", []],
     'choose a swap' => ['POST', fn ($test) => "items/{$test->item->id}/swaps", ['key' => str_repeat('a', 16)]],
-    'move a swap' => ['POST', fn ($test) => "items/{$test->item->id}/swaps/live", ['key' => str_repeat('a', 16), 'exercise' => 'biceps-curl', 'moved' => []]],
-    'use a moved swap' => ['PUT', fn ($test) => "items/{$test->item->id}/swaps/live", ['key' => str_repeat('a', 16), 'exercise' => 'biceps-curl', 'moved' => []]],
+    'move a swap' => [
+        'POST',
+        fn ($test) => "items/{$test->item->id}/swaps/live",
+        ['key' => str_repeat('a', 16), 'exercise' => 'biceps-curl', 'moved' => []],
+    ],
+    'use a moved swap' => [
+        'PUT',
+        fn ($test) => "items/{$test->item->id}/swaps/live",
+        ['key' => str_repeat('a', 16), 'exercise' => 'biceps-curl', 'moved' => []],
+    ],
     'undo a swap' => ['DELETE', fn ($test) => "items/{$test->item->id}/swaps", []],
 ]);
 
@@ -76,7 +122,9 @@ it('keeps no event of another trainer’s client, and says so', function (string
     // A client of one's own does not open the way to another's session.
     $own = Saltmarrow::client(User::query()->where('email', 'corvin@saltmarrow.example')->firstOrFail());
     $this->happened(['key' => (string) Str::uuid(), 'clientId' => $own->id] + $of)->assertOk();
-    expect($this->session->refresh()->ended_at)->toBeNull()->and(SetLog::query()->where('item_id', $this->item->id)->whereNull('voided_at')->count())->toBe(1);
+    expect($this->session->refresh()->ended_at)->toBeNull()
+        ->and(SetLog::query()->where('item_id', $this->item->id)->whereNull('voided_at')->count())
+        ->toBe(1);
 })->with([
     'end the session' => ['ended', []],
     'log a set' => ['set-done', ['setNumber' => 2]],

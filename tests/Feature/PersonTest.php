@@ -26,8 +26,10 @@ it('names what is wrong with a person, beside its field', function (array $enter
     $this->postJson('/api/clients', [...NEWCOMER, ...$entered])->assertUnprocessable()->assertJsonValidationErrors($field);
     expect(Client::query()->count())->toBe(0);
 })->with([
-    [['name' => ''], 'name'], [['goal' => 'fame'], 'goal'], [['heightCm' => 16], 'heightCm'], [['bodyMassKg' => null], 'bodyMassKg'], [['bodyMassKg' => 900], 'bodyMassKg'],
-    [['minutes' => 2], 'minutes'], [['daysPerWeek' => 9], 'daysPerWeek'], [['bornOn' => '2999-01-01'], 'bornOn'], [['guardian' => 'Ada'], 'guardianOn'], [['kitFromId' => 999], 'kitFromId'], [['experience' => 'lots'], 'experience'],
+    [['name' => ''], 'name'], [['goal' => 'fame'], 'goal'], [['heightCm' => 16], 'heightCm'],
+    [['bodyMassKg' => null], 'bodyMassKg'], [['bodyMassKg' => 900], 'bodyMassKg'],
+    [['minutes' => 2], 'minutes'], [['daysPerWeek' => 9], 'daysPerWeek'], [['bornOn' => '2999-01-01'], 'bornOn'],
+    [['guardian' => 'Ada'], 'guardianOn'], [['kitFromId' => 999], 'kitFromId'], [['experience' => 'lots'], 'experience'],
 ]);
 
 it('changes a person and keeps the note encrypted', function (): void {
@@ -41,23 +43,36 @@ it('keeps every measure with its day, and checks limbs', function (): void {
     $client = Saltmarrow::client($this->trainer);
     $this->postJson("/api/clients/{$client->id}/measures", ['heightCm' => 178, 'bodyMassKg' => 82.5, 'limbsCm' => ['thigh' => 45]])
         ->assertOk()->assertJsonPath('bodyMassKg', 82.5)->assertJsonCount(2, 'measures')->assertJsonPath('limbsCm.thigh', 45);
-    $this->postJson("/api/clients/{$client->id}/measures", ['heightCm' => 178, 'bodyMassKg' => 82.5, 'limbsCm' => ['thigh' => 12]])->assertUnprocessable()->assertJsonValidationErrors('limbs.thigh_cm');
-    $this->postJson("/api/clients/{$client->id}/measures", ['heightCm' => 178, 'bodyMassKg' => 5])->assertUnprocessable()->assertJsonValidationErrors('bodyMassKg');
+    $this->postJson("/api/clients/{$client->id}/measures", ['heightCm' => 178, 'bodyMassKg' => 82.5, 'limbsCm' => ['thigh' => 12]])
+        ->assertUnprocessable()
+        ->assertJsonValidationErrors('limbs.thigh_cm');
+    $this->postJson("/api/clients/{$client->id}/measures", ['heightCm' => 178, 'bodyMassKg' => 5])
+        ->assertUnprocessable()
+        ->assertJsonValidationErrors('bodyMassKg');
 });
 
 it('lets two people of a household share one kit, and nobody their own', function (): void {
     $owner = Saltmarrow::client($this->trainer);
     Saltmarrow::thing($owner, 'kettlebell', '16 kg bell', 1, ['mass_kg' => 16]);
     $other = Saltmarrow::client($this->trainer);
-    $this->putJson("/api/clients/{$other->id}", ['name' => 'Bryony', 'goal' => 'health', 'kitFromId' => $owner->id])->assertOk()->assertJsonPath('kitFromName', 'Orrin Kestlewick');
-    $this->getJson("/api/clients/{$other->id}/shelf-items")->assertJsonPath('items.0.name', '16 kg bell')->assertJsonPath('items.0.isShared', true)->assertJsonPath('sharedWith', 'Orrin Kestlewick');
-    $this->putJson("/api/clients/{$other->id}", ['name' => 'Bryony', 'goal' => 'health', 'kitFromId' => $other->id])->assertUnprocessable()->assertJsonValidationErrors('kitFromId');
+    $this->putJson("/api/clients/{$other->id}", ['name' => 'Bryony', 'goal' => 'health', 'kitFromId' => $owner->id])
+        ->assertOk()
+        ->assertJsonPath('kitFromName', 'Orrin Kestlewick');
+    $this->getJson("/api/clients/{$other->id}/shelf-items")
+        ->assertJsonPath('items.0.name', '16 kg bell')
+        ->assertJsonPath('items.0.isShared', true)
+        ->assertJsonPath('sharedWith', 'Orrin Kestlewick');
+    $this->putJson("/api/clients/{$other->id}", ['name' => 'Bryony', 'goal' => 'health', 'kitFromId' => $other->id])
+        ->assertUnprocessable()
+        ->assertJsonValidationErrors('kitFromId');
 });
 
 it('never shares the kit of another trainer’s client', function (): void {
     $strange = Saltmarrow::client(Saltmarrow::trainer('corvin@saltmarrow.example'));
     $client = Saltmarrow::client($this->trainer);
-    $this->putJson("/api/clients/{$client->id}", ['name' => 'Orrin', 'goal' => 'health', 'kitFromId' => $strange->id])->assertUnprocessable()->assertJsonValidationErrors('kitFromId');
+    $this->putJson("/api/clients/{$client->id}", ['name' => 'Orrin', 'goal' => 'health', 'kitFromId' => $strange->id])
+        ->assertUnprocessable()
+        ->assertJsonValidationErrors('kitFromId');
 });
 
 it('says what each limit switches off, and what is left once it is on', function (): void {
@@ -73,20 +88,39 @@ it('says what each limit switches off, and what is left once it is on', function
 
 it('keeps the room and says what it switches off', function (): void {
     $client = Saltmarrow::client($this->trainer);
-    $room = ['ceilingCm' => 188, 'floor' => 'rocking', 'quiet' => true, 'quietHours' => '22:00 to 07:00', 'pets' => true, 'children' => false, 'anchors' => [['heightCm' => 180, 'kind' => 'door']]];
+    $room = [
+        'ceilingCm' => 188,
+        'floor' => 'rocking',
+        'quiet' => true,
+        'quietHours' => '22:00 to 07:00',
+        'pets' => true,
+        'children' => false,
+        'anchors' => [['heightCm' => 180, 'kind' => 'door']],
+    ];
     $effects = $this->putJson("/api/clients/{$client->id}/home", $room)->assertOk()->json();
     expect(collect($effects['room'])->firstWhere('id', 'ceiling')['off'])->toContain('Overhead press')
         ->and(collect($effects['room'])->firstWhere('id', 'quiet')['isOn'])->toBeTrue()
         ->and($effects['left'])->toBeLessThan($effects['total']);
     $this->getJson("/api/clients/{$client->id}")->assertJsonPath('home.anchors.0.heightCm', 180)->assertJsonPath('home.pets', true);
-    $this->putJson("/api/clients/{$client->id}/home", ['ceilingCm' => 20] + $room)->assertUnprocessable()->assertJsonValidationErrors('ceilingCm');
-    $this->putJson("/api/clients/{$client->id}/home", ['anchors' => [['kind' => 'door']]] + $room)->assertUnprocessable()->assertJsonValidationErrors('anchors.0.heightCm');
+    $this->putJson("/api/clients/{$client->id}/home", ['ceilingCm' => 20] + $room)
+        ->assertUnprocessable()
+        ->assertJsonValidationErrors('ceilingCm');
+    $this->putJson("/api/clients/{$client->id}/home", ['anchors' => [['kind' => 'door']]] + $room)
+        ->assertUnprocessable()
+        ->assertJsonValidationErrors('anchors.0.heightCm');
 });
 
 it('keeps a trainer’s own thresholds and emergency number', function (): void {
-    $this->getJson('/api/settings')->assertOk()->assertJson(['systolic' => 180, 'diastolic' => 110])->assertJsonPath('weights.0', ['part' => 'movement', 'percent' => 30, 'usualPercent' => 30]);
-    $this->putJson('/api/settings', ['systolic' => 160, 'diastolic' => 100, 'emergencyNumber' => '144'])->assertOk()->assertJsonPath('emergencyNumber', '144');
-    $this->putJson('/api/settings', ['systolic' => 160, 'diastolic' => 165, 'emergencyNumber' => 'help'])->assertUnprocessable()->assertJsonValidationErrors(['diastolic', 'emergencyNumber']);
+    $this->getJson('/api/settings')
+        ->assertOk()
+        ->assertJson(['systolic' => 180, 'diastolic' => 110])
+        ->assertJsonPath('weights.0', ['part' => 'movement', 'percent' => 30, 'usualPercent' => 30]);
+    $this->putJson('/api/settings', ['systolic' => 160, 'diastolic' => 100, 'emergencyNumber' => '144'])
+        ->assertOk()
+        ->assertJsonPath('emergencyNumber', '144');
+    $this->putJson('/api/settings', ['systolic' => 160, 'diastolic' => 165, 'emergencyNumber' => 'help'])
+        ->assertUnprocessable()
+        ->assertJsonValidationErrors(['diastolic', 'emergencyNumber']);
 });
 
 it('ranks by the trainer’s own weights', function (): void {
@@ -102,9 +136,13 @@ it('ranks by the trainer’s own weights', function (): void {
     expect($byEffort[0]['parts'][2])->toMatchArray(['name' => 'effort', 'weightPercent' => 100])
         ->and($byEffort[0]['matchPercent'])->toBe($byEffort[0]['parts'][2]['percent'])
         ->and(array_column($byEffort, 'key'))->not->toBe(array_column($usual, 'key'));
-    $this->putJson('/api/settings', $settings + ['weights' => array_fill_keys(array_keys($only), 0)])->assertUnprocessable()->assertJsonValidationErrors('weights');
+    $this->putJson('/api/settings', $settings + ['weights' => array_fill_keys(array_keys($only), 0)])
+        ->assertUnprocessable()
+        ->assertJsonValidationErrors('weights');
     $this->putJson('/api/settings', $settings + ['weights' => ['luck' => 5]])->assertUnprocessable();
-    $this->putJson('/api/settings', $settings + ['weights' => ['effort' => 500] + $only])->assertUnprocessable()->assertJsonValidationErrors('weights.effort');
+    $this->putJson('/api/settings', $settings + ['weights' => ['effort' => 500] + $only])
+        ->assertUnprocessable()
+        ->assertJsonValidationErrors('weights.effort');
     $this->putJson('/api/settings', $settings)->assertOk()->assertJsonPath('weights.2.percent', 28);
     expect($this->getJson("/api/items/{$item->id}/swaps")->json('candidates'))->toBe($usual);
 });

@@ -11,13 +11,27 @@ beforeEach(function (): void {
 });
 
 it('shows a pattern’s rail before anything is logged, and says why the rest is missing', function (): void {
-    $rail = $this->getJson("{$this->path}/horizontal-pull")->assertOk()->assertJsonPath('rungs', [])->assertJsonPath('windowLowKg', null)->json();
+    $rail = $this->getJson("{$this->path}/horizontal-pull")
+        ->assertOk()
+        ->assertJsonPath('rungs', [])
+        ->assertJsonPath('windowLowKg', null)
+        ->json();
     expect($rail['unusable'])->not->toBe([])->and($rail['unusable'][0]['reasons'])->not->toBe([])->and($rail['patterns'])->not->toBe([]);
 });
 
 it('marks the rung in use, the steps from it and the wanted window', function (): void {
-    Saltmarrow::thing($this->client, 'adjustable-dumbbell', 'pair', 2, ['handle_kg' => 2, 'plates' => [['mass_kg' => 1.25, 'count' => 16], ['mass_kg' => 2.5, 'count' => 8]]]);
-    $item = Saltmarrow::item(Saltmarrow::session($this->client), 'biceps-curl', ['implement' => 'dumbbell', 'mass_kg' => 7, 'per_hand' => true]);
+    Saltmarrow::thing(
+        $this->client,
+        'adjustable-dumbbell',
+        'pair',
+        2,
+        ['handle_kg' => 2, 'plates' => [['mass_kg' => 1.25, 'count' => 16], ['mass_kg' => 2.5, 'count' => 8]]],
+    );
+    $item = Saltmarrow::item(
+        Saltmarrow::session($this->client),
+        'biceps-curl',
+        ['implement' => 'dumbbell', 'mass_kg' => 7, 'per_hand' => true],
+    );
     $this->logged($item, ['setNumber' => 1, 'reps' => 10, 'reserve' => 2, 'pain' => false]);
     $rail = $this->getJson("{$this->path}/elbow-flexion")->assertOk()->json();
     $now = array_values(array_filter($rail['rungs'], fn (array $rung): bool => $rung['isNow']));
@@ -28,7 +42,11 @@ it('marks the rung in use, the steps from it and the wanted window', function ()
     foreach ($rail['rungs'] as $rung) {
         expect($rung['isBigJump'])->toBe($rung['jumpPercent'] !== null && abs($rung['jumpPercent']) > 15);
     }
-    $this->getJson("{$this->path}/elbow-flexion/{$now[0]['key']}")->assertOk()->assertJsonPath('key', $now[0]['key'])->assertJsonCount(21, 'curve.resistance')->assertJsonCount(21, 'referenceCurve.resistance');
+    $this->getJson("{$this->path}/elbow-flexion/{$now[0]['key']}")
+        ->assertOk()
+        ->assertJsonPath('key', $now[0]['key'])
+        ->assertJsonCount(21, 'curve.resistance')
+        ->assertJsonCount(21, 'referenceCurve.resistance');
 });
 
 it('knows no other rail, rung or client', function (): void {

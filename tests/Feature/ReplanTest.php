@@ -49,7 +49,10 @@ it('swaps everything that a missing thing was needed for, and only that', functi
 it('makes the accepted changes at one go, and takes them back at one go', function (): void {
     $happened = ['occasion' => 'missing', 'thingIds' => [($this->idOf)('10 kg dumbbell')]];
     $changes = changesBy($this->postJson($this->path, $happened)->json('changes'));
-    $applied = $this->putJson($this->path, $happened + ['accepted' => [$this->press->id, $this->curl->id]])->assertOk()->assertJsonPath('changed', 2)->json();
+    $applied = $this->putJson($this->path, $happened + ['accepted' => [$this->press->id, $this->curl->id]])
+        ->assertOk()
+        ->assertJsonPath('changed', 2)
+        ->json();
     expect($this->press->refresh()->isSwapped())->toBeTrue()
         ->and($this->press->chosen->words)->toStartWith($changes[$this->press->id]['words'])
         ->and($this->press->chosen->dose->count())->toBe($changes[$this->press->id]['reps'])
@@ -69,23 +72,36 @@ it('cuts a session to its minutes and says how long it takes', function (): void
     $long = $this->postJson($this->path, ['occasion' => 'less-time', 'minutes' => 180])->assertOk()->json();
     expect($long['minutesAfter'])->toBe($long['minutesBefore'])->and(array_unique(array_column($long['changes'], 'kind')))->toBe(['stays']);
     foreach ([15, 10, 5] as $minutes) {
-        $plan = $this->postJson($this->path, ['occasion' => 'less-time', 'minutes' => $minutes])->assertOk()->assertJsonPath('title', "Only {$minutes} minutes")->json();
+        $plan = $this->postJson($this->path, ['occasion' => 'less-time', 'minutes' => $minutes])
+            ->assertOk()
+            ->assertJsonPath('title', "Only {$minutes} minutes")
+            ->json();
         expect($plan['minutesAfter'])->toBeLessThanOrEqual(max($minutes, 3))->toBeLessThan($plan['minutesBefore']);
     }
     $five = changesBy($this->postJson($this->path, ['occasion' => 'less-time', 'minutes' => 5])->json('changes'));
     expect($five[$this->curl->id]['kind'])->toBe('left-out')->and($five[$this->squat->id]['kind'])->toBe('fewer-sets');
     $this->putJson($this->path, ['occasion' => 'less-time', 'minutes' => 5, 'accepted' => [$this->curl->id, $this->squat->id]])->assertOk();
     $session = $this->getJson("/api/sessions/{$this->session->id}")->assertOk()->json();
-    expect($session['blocks'][0]['items'][3]['leftOut'] ?? $session['blocks'][count($session['blocks']) - 1]['items'][0]['leftOut'])->toBe('No time for it in 5 minutes.')
+    expect(
+        $session['blocks'][0]['items'][3]['leftOut'] ?? $session['blocks'][count($session['blocks']) - 1]['items'][0]['leftOut'],
+    )->toBe('No time for it in 5 minutes.')
         ->and(array_filter($session['steps'], fn (array $step): bool => $step['itemId'] === $this->curl->id))->toBe([])
-        ->and(count(array_filter($session['steps'], fn (array $step): bool => $step['kind'] === 'work' && $step['itemId'] === $this->squat->id)))->toBe($five[$this->squat->id]['sets']);
+        ->and(
+            count(
+                array_filter($session['steps'], fn (array $step): bool => $step['kind'] === 'work' && $step['itemId'] === $this->squat->id),
+            ),
+        )
+        ->toBe($five[$this->squat->id]['sets']);
     // Put back from the Floor.
     $this->deleteJson("/api/items/{$this->curl->id}/swaps")->assertOk();
     expect($this->curl->refresh()->left_out)->toBeNull();
 });
 
 it('spares what is sore, and leaves out what nothing stands in for', function (): void {
-    $plan = $this->postJson($this->path, ['occasion' => 'sore', 'part' => 'shoulder'])->assertOk()->assertJsonPath('title', 'Sore shoulder')->json();
+    $plan = $this->postJson($this->path, ['occasion' => 'sore', 'part' => 'shoulder'])
+        ->assertOk()
+        ->assertJsonPath('title', 'Sore shoulder')
+        ->json();
     $changes = changesBy($plan['changes']);
     expect($changes[$this->squat->id]['kind'])->toBe('stays')
         ->and($changes[$this->press->id]['kind'])->toBe('left-out')
@@ -103,7 +119,9 @@ it('plans only what is still to be done', function (): void {
     // The press is through; of the row one set is done and cannot be taken off.
     expect($changes)->not->toHaveKey($this->press->id)->and($changes[$this->row->id]['sets'])->toBeGreaterThanOrEqual(1);
     $this->session->update(['ended_at' => CarbonImmutable::now()]);
-    $this->postJson($this->path, ['occasion' => 'less-time', 'minutes' => 10])->assertUnprocessable()->assertJsonPath('errors.occasion.0', 'This session is over; there is nothing left to plan.');
+    $this->postJson($this->path, ['occasion' => 'less-time', 'minutes' => 10])
+        ->assertUnprocessable()
+        ->assertJsonPath('errors.occasion.0', 'This session is over; there is nothing left to plan.');
 });
 
 it('names what is wrong with what happened', function (array $body, string $field): void {
@@ -122,14 +140,21 @@ it('names what is wrong with what happened', function (array $body, string $fiel
 ]);
 
 it('changes nothing where nothing is chosen, or what is chosen need not change', function (array $accepted): void {
-    $this->putJson($this->path, ['occasion' => 'sore', 'part' => 'shoulder', 'accepted' => $accepted])->assertUnprocessable()->assertJsonValidationErrors('accepted');
+    $this->putJson($this->path, ['occasion' => 'sore', 'part' => 'shoulder', 'accepted' => $accepted])
+        ->assertUnprocessable()
+        ->assertJsonValidationErrors('accepted');
 })->with([[[]], [[1_000_000]]]);
 
 it('logs a slow set as what it would have been at the usual tempo', function (): void {
     $swaps = $this->getJson("/api/items/{$this->curl->id}/swaps")->json('candidates');
-    $same = collect($swaps)->first(fn (array $candidate): bool => $candidate['exercise'] === 'biceps-curl' && $candidate['implement'] === 'dumbbell');
+    $same = collect($swaps)->first(
+        fn (array $candidate): bool => $candidate['exercise'] === 'biceps-curl' && $candidate['implement'] === 'dumbbell',
+    );
     $ask = ['exercise' => 'biceps-curl', 'setting' => $same['setting'], 'moved' => ['lowerSeconds' => 5]];
-    $live = $this->postJson("/api/items/{$this->curl->id}/swaps/live", $ask)->assertOk()->assertJsonPath('candidate.tempo', '5 s down, 1 s up')->json('candidate');
+    $live = $this->postJson("/api/items/{$this->curl->id}/swaps/live", $ask)
+        ->assertOk()
+        ->assertJsonPath('candidate.tempo', '5 s down, 1 s up')
+        ->json('candidate');
     expect($live['reps'])->toBeLessThan(10);
     $this->putJson("/api/items/{$this->curl->id}/swaps/live", $ask)->assertOk();
     $this->getJson("/api/sessions/{$this->session->id}")->assertJsonFragment(['tempo' => '5 s down, 1 s up']);
@@ -140,7 +165,9 @@ it('logs a slow set as what it would have been at the usual tempo', function ():
     $slow = $capacity();
     $this->client->setLogs()->update(['tempo' => null]);
     expect($slow)->toBeGreaterThan($capacity());
-    $this->postJson("/api/items/{$this->curl->id}/swaps/live", ['moved' => ['lowerSeconds' => 9]] + $ask)->assertUnprocessable()->assertJsonValidationErrors('lowerSeconds');
+    $this->postJson("/api/items/{$this->curl->id}/swaps/live", ['moved' => ['lowerSeconds' => 9]] + $ask)
+        ->assertUnprocessable()
+        ->assertJsonValidationErrors('lowerSeconds');
 });
 
 it('moves a press-up to another support', function (): void {
@@ -149,7 +176,10 @@ it('moves a press-up to another support', function (): void {
     $pressUp = collect($swaps)->first(fn (array $candidate): bool => $candidate['exercise'] === 'push-up');
     $control = collect($pressUp['controls'])->firstWhere('name', 'supportCm');
     expect(array_column($control['stops'], 'value'))->toEqual([0, 75])->and($control['stops'][1]['label'])->toBe('kitchen table, 75 cm');
-    $at = fn (float $cm): array => $this->postJson("/api/items/{$heavy->id}/swaps/live", ['exercise' => 'push-up', 'setting' => $pressUp['setting'], 'moved' => ['supportCm' => $cm]])->json();
+    $at = fn (float $cm): array => $this->postJson(
+        "/api/items/{$heavy->id}/swaps/live",
+        ['exercise' => 'push-up', 'setting' => $pressUp['setting'], 'moved' => ['supportCm' => $cm]],
+    )->json();
     $floor = $at(0)['candidate'];
     $table = $at(75)['candidate'];
     expect($table['words'])->toContain('kitchen table')

@@ -35,10 +35,31 @@ it('takes a sound thing of every kind that the form knows and shows it again', f
     $item = $this->getJson($this->path)->assertOk()->assertJsonCount(1, 'items')->json('items.0');
     expect($item['name'])->toBe("the {$kind}")
         ->and($item['certainty'])->toBeString();
-})->with(['dumbbell', 'kettlebell', 'object', 'rucksack', 'tube', 'flat-band', 'long-loop', 'mini-loop', 'chair', 'sofa', 'table', 'step', 'stool', 'towel', 'wall', 'mat']);
+})->with(
+    [
+        'dumbbell',
+        'kettlebell',
+        'object',
+        'rucksack',
+        'tube',
+        'flat-band',
+        'long-loop',
+        'mini-loop',
+        'chair',
+        'sofa',
+        'table',
+        'step',
+        'stool',
+        'towel',
+        'wall',
+        'mat',
+    ],
+);
 
 it('knows only kinds that the core knows', function (): void {
-    $this->postJson($this->path, ['kind' => 'anvil', 'name' => 'anvil', 'count' => 1])->assertUnprocessable()->assertJsonValidationErrors('kind');
+    $this->postJson($this->path, ['kind' => 'anvil', 'name' => 'anvil', 'count' => 1])
+        ->assertUnprocessable()
+        ->assertJsonValidationErrors('kind');
     expect(Thing::KINDS)->not->toContain('anvil')->toContain('dumbbell', 'tube', 'chair');
 });
 

@@ -44,7 +44,11 @@ it('names the field that is wrong', function (array $entered, string $field, str
     'no mass' => [['massKg' => null], 'massKg', 'What does one piece weigh, in kilograms?'],
     'grams' => [['massKg' => 5000], 'massKg', 'One piece weighs between 0.1 and 120 kg.'],
     'a band without length' => [['kind' => 'tube', 'forceAtDoubleN' => 50], 'restLengthCm', 'How long is it at rest, in centimetres?'],
-    'a band without force' => [['kind' => 'tube', 'restLengthCm' => 120], 'forceAtDoubleN', 'How hard does it pull at twice its length, in newtons? 10 N is about 1 kg.'],
+    'a band without force' => [
+        ['kind' => 'tube', 'restLengthCm' => 120],
+        'forceAtDoubleN',
+        'How hard does it pull at twice its length, in newtons? 10 N is about 1 kg.',
+    ],
     'a chair without height' => [['kind' => 'chair'], 'heightCm', 'How high is it, in centimetres?'],
     'none of it' => [['count' => 0], 'count', 'Between 1 and 20 pieces.'],
 ]);
@@ -69,6 +73,12 @@ it('does not put back a thing whose name is taken since', function (): void {
 it('changes a thing and keeps what the form does not ask', function (): void {
     Saltmarrow::thing($this->client, 'adjustable-dumbbell', 'pair', 2, ['handle_kg' => 2, 'plates' => [['mass_kg' => 1.25, 'count' => 4]]]);
     $id = ShelfItem::query()->value('id');
-    $this->putJson("{$this->path}/{$id}", ['kind' => 'adjustable-dumbbell', 'name' => 'old pair', 'count' => 2, 'outOfService' => 'collar lost'])
-        ->assertOk()->assertJsonPath('name', 'old pair')->assertJsonPath('outOfService', 'collar lost')->assertJsonPath('measures.handle_kg', 2);
+    $this->putJson(
+        "{$this->path}/{$id}",
+        ['kind' => 'adjustable-dumbbell', 'name' => 'old pair', 'count' => 2, 'outOfService' => 'collar lost'],
+    )
+        ->assertOk()
+        ->assertJsonPath('name', 'old pair')
+        ->assertJsonPath('outOfService', 'collar lost')
+        ->assertJsonPath('measures.handle_kg', 2);
 });

@@ -62,7 +62,11 @@ it('refuses a swap that is no longer on offer', function (): void {
 });
 
 it('gives reasons when nothing fits', function (): void {
-    $row = Saltmarrow::item($this->session, 'straight-arm-pull-down', ['implement' => 'tube', 'band' => ['rest_length_cm' => 120, 'a_n' => 20, 'b_n' => 15, 'layout' => 'anchored-middle']]);
+    $row = Saltmarrow::item(
+        $this->session,
+        'straight-arm-pull-down',
+        ['implement' => 'tube', 'band' => ['rest_length_cm' => 120, 'a_n' => 20, 'b_n' => 15, 'layout' => 'anchored-middle']],
+    );
     $this->client->shelfItems()->delete();
     $swaps = $this->getJson("/api/items/{$row->id}/swaps")->assertOk()->assertJsonPath('candidates', []);
     $related = collect($swaps->json('excluded'))->where('related', true);
@@ -79,19 +83,43 @@ it('swaps from here on, and back, where later sessions ask for the same', functi
     $programme = $today->block->session->programme;
     $later = [];
     foreach ([3, 6] as $days) {
-        $later[] = Saltmarrow::item($programme->sessions()->create(['name' => 'Later', 'starts_at' => now()->addDays($days), 'minutes' => 30]), 'floor-press', $twelve);
+        $later[] = Saltmarrow::item(
+            $programme->sessions()->create(['name' => 'Later', 'starts_at' => now()->addDays($days), 'minutes' => 30]),
+            'floor-press',
+            $twelve,
+        );
     }
-    $other = Saltmarrow::item($programme->sessions()->create(['name' => 'Other', 'starts_at' => now()->addDays(4), 'minutes' => 30]), 'biceps-curl', $twelve);
-    $begun = Saltmarrow::item($programme->sessions()->create(['name' => 'Begun', 'starts_at' => now()->addDays(5), 'started_at' => now(), 'minutes' => 30]), 'floor-press', $twelve);
+    $other = Saltmarrow::item(
+        $programme->sessions()->create(['name' => 'Other', 'starts_at' => now()->addDays(4), 'minutes' => 30]),
+        'biceps-curl',
+        $twelve,
+    );
+    $begun = Saltmarrow::item(
+        $programme->sessions()->create(['name' => 'Begun', 'starts_at' => now()->addDays(5), 'started_at' => now(), 'minutes' => 30]),
+        'floor-press',
+        $twelve,
+    );
     $swaps = $this->getJson("/api/items/{$today->id}/swaps")->assertOk()->assertJsonPath('laterCount', 2)->json();
     $key = $swaps['candidates'][0]['key'];
-    $this->postJson("/api/items/{$today->id}/swaps", ['key' => $key, 'scope' => 'programme'])->assertOk()->assertJsonPath('chosenKey', $key)->assertJsonPath('isFromHereOn', true);
+    $this->postJson("/api/items/{$today->id}/swaps", ['key' => $key, 'scope' => 'programme'])
+        ->assertOk()
+        ->assertJsonPath('chosenKey', $key)
+        ->assertJsonPath('isFromHereOn', true);
     expect($today->refresh()->isSwapped())->toBeTrue()
-        ->and($later[0]->refresh()->chosen->exercise)->toBe($today->chosen->exercise)->and($later[1]->refresh()->prescribed->exercise)->toBe('floor-press')
+        ->and($later[0]->refresh()->chosen->exercise)
+        ->toBe($today->chosen->exercise)
+        ->and($later[1]->refresh()->prescribed->exercise)
+        ->toBe('floor-press')
         ->and($other->refresh()->isSwapped())->toBeFalse()->and($begun->refresh()->isSwapped())->toBeFalse();
     $this->deleteJson("/api/items/{$today->id}/swaps?scope=programme")->assertOk()->assertJsonPath('chosenKey', null);
-    expect($later[0]->refresh()->isSwapped())->toBeFalse()->and($later[0]->chosen->setting->massKg)->toBe(12.0)->and($today->refresh()->isSwapped())->toBeFalse();
-    $this->postJson("/api/items/{$today->id}/swaps", ['key' => $key, 'scope' => 'for ever'])->assertUnprocessable()->assertJsonValidationErrors('scope');
+    expect($later[0]->refresh()->isSwapped())->toBeFalse()
+        ->and($later[0]->chosen->setting->massKg)
+        ->toBe(12.0)
+        ->and($today->refresh()->isSwapped())
+        ->toBeFalse();
+    $this->postJson("/api/items/{$today->id}/swaps", ['key' => $key, 'scope' => 'for ever'])
+        ->assertUnprocessable()
+        ->assertJsonValidationErrors('scope');
 });
 
 it('names the one thing that would bring a swap where there is none', function (): void {
@@ -108,7 +136,11 @@ it('names the one thing that would bring a swap where there is none', function (
 it('names two things together where no single one would do', function (): void {
     $client = Saltmarrow::client(Saltmarrow::trainer('elsewhere@saltmarrow.example'), ['no-floor']);
     $this->actingAs($client->trainer);
-    $item = Saltmarrow::item(Saltmarrow::session($client), 'straight-arm-pull-down', ['implement' => 'tube', 'band' => ['rest_length_cm' => 120, 'a_n' => 20, 'b_n' => 15, 'layout' => 'anchored-middle']]);
+    $item = Saltmarrow::item(
+        Saltmarrow::session($client),
+        'straight-arm-pull-down',
+        ['implement' => 'tube', 'band' => ['rest_length_cm' => 120, 'a_n' => 20, 'b_n' => 15, 'layout' => 'anchored-middle']],
+    );
     $swaps = $this->getJson("/api/items/{$item->id}/swaps")->assertOk()->assertJsonPath('candidates', [])->json();
     expect($swaps['openers'])->not->toBe([])->and($swaps['openers'][0]['pieces'])->toBe(2)
         ->and($swaps['openers'][0]['words'])->toContain('tube')->toContain('anchor');
@@ -121,31 +153,62 @@ it('reckons a moved setting, uses it, and the Floor knows it', function (): void
     $session = Saltmarrow::session($client);
     $item = Saltmarrow::item($session, 'biceps-curl', ['implement' => 'dumbbell', 'mass_kg' => 8, 'per_hand' => true]);
     $candidates = $this->getJson("/api/items/{$item->id}/swaps")->assertOk()->json('candidates');
-    $offered = array_values(array_filter($candidates, fn (array $candidate): bool => $candidate['implement'] === 'tube' && array_filter($candidate['controls'], fn (array $control): bool => $control['name'] === 'gripCm') !== []))[0];
+    $offered = array_values(
+        array_filter(
+            $candidates,
+            fn (array $candidate): bool => $candidate['implement'] === 'tube' && array_filter(
+                $candidate['controls'],
+                fn (array $control): bool => $control['name'] === 'gripCm',
+            ) !== [],
+        ),
+    )[0];
     $ask = ['setting' => $offered['setting'], 'exercise' => $offered['exercise'], 'moved' => ['gripCm' => 3]];
     $live = $this->postJson("/api/items/{$item->id}/swaps/live", $ask)->assertOk()->assertJsonPath('problem', null)->json('candidate');
     $tighter = $this->postJson("/api/items/{$item->id}/swaps/live", ['moved' => ['gripCm' => 11]] + $ask)->json('candidate');
-    expect($live['words'])->toContain('3 cm below')->and($tighter['equivalent']['kg'])->toBeGreaterThan($live['equivalent']['kg'])->and($tighter['curve']['resistance'])->not->toBe($live['curve']['resistance']);
-    $this->postJson("/api/items/{$item->id}/swaps/live", ['moved' => ['gripCm' => 50, 'folded' => 1]] + $ask)->assertOk()->assertJsonPath('candidate', null);
-    $this->postJson("/api/items/{$item->id}/swaps/live", ['moved' => ['gripCm' => 500]] + $ask)->assertUnprocessable()->assertJsonValidationErrors('gripCm');
-    $this->postJson("/api/items/{$item->id}/swaps/live", ['setting' => ['implement' => 'kettlebell', 'mass_kg' => 12]] + $ask)->assertUnprocessable()->assertJsonValidationErrors('setting');
+    expect($live['words'])->toContain('3 cm below')
+        ->and($tighter['equivalent']['kg'])
+        ->toBeGreaterThan($live['equivalent']['kg'])
+        ->and($tighter['curve']['resistance'])->not
+        ->toBe($live['curve']['resistance']);
+    $this->postJson("/api/items/{$item->id}/swaps/live", ['moved' => ['gripCm' => 50, 'folded' => 1]] + $ask)
+        ->assertOk()
+        ->assertJsonPath('candidate', null);
+    $this->postJson("/api/items/{$item->id}/swaps/live", ['moved' => ['gripCm' => 500]] + $ask)
+        ->assertUnprocessable()
+        ->assertJsonValidationErrors('gripCm');
+    $this->postJson("/api/items/{$item->id}/swaps/live", ['setting' => ['implement' => 'kettlebell', 'mass_kg' => 12]] + $ask)
+        ->assertUnprocessable()
+        ->assertJsonValidationErrors('setting');
     expect($item->refresh()->isSwapped())->toBeFalse();
-    $this->putJson("/api/items/{$item->id}/swaps/live", $ask)->assertOk()->assertJsonPath('swappedFrom', 'Biceps curl, 8 kg dumbbell in each hand');
-    $this->getJson("/api/sessions/{$session->id}")->assertJsonPath('blocks.0.items.0.servable', true)->assertJsonPath('layOut.0', 'green tube');
-    $this->putJson("/api/items/{$item->id}/swaps/live", ['moved' => ['gripCm' => 50, 'folded' => 1]] + $ask)->assertUnprocessable()->assertJsonValidationErrors('moved');
+    $this->putJson("/api/items/{$item->id}/swaps/live", $ask)
+        ->assertOk()
+        ->assertJsonPath('swappedFrom', 'Biceps curl, 8 kg dumbbell in each hand');
+    $this->getJson("/api/sessions/{$session->id}")
+        ->assertJsonPath('blocks.0.items.0.servable', true)
+        ->assertJsonPath('layOut.0', 'green tube');
+    $this->putJson("/api/items/{$item->id}/swaps/live", ['moved' => ['gripCm' => 50, 'folded' => 1]] + $ask)
+        ->assertUnprocessable()
+        ->assertJsonValidationErrors('moved');
 });
 
 it('swaps one set, and has the next as it was written', function (): void {
     $this->session->update(['started_at' => now()]);
     $candidates = collect($this->getJson($this->path)->assertJsonPath('isRunning', true)->json('candidates'));
     $bothSides = $candidates->first(fn (array $candidate): bool => ! $candidate['perSide']);
-    $this->postJson($this->path, ['key' => $bothSides['key'], 'scope' => 'set'])->assertOk()->assertJsonPath('chosenKey', $bothSides['key']);
+    $this->postJson($this->path, ['key' => $bothSides['key'], 'scope' => 'set'])
+        ->assertOk()
+        ->assertJsonPath('chosenKey', $bothSides['key']);
     expect($this->item->refresh()->now()->exercise)->toBe($bothSides['exercise'])->and($this->item->chosen->exercise)->toBe('floor-press');
-    $log = fn (int $number, ?string $side = null) => $this->logged($this->item, ['setNumber' => $number, 'side' => $side, 'reps' => 9, 'reserve' => 2, 'pain' => false]);
+    $log = fn (int $number, ?string $side = null) => $this->logged(
+        $this->item,
+        ['setNumber' => $number, 'side' => $side, 'reps' => 9, 'reserve' => 2, 'pain' => false],
+    );
     $log(1);
     expect($this->item->refresh()->now()->exercise)->toBe('floor-press')->and($this->item->now()->setting->massKg)->toBe(16.0)
         ->and($this->item->setLogs()->value('exercise'))->toBe($bothSides['exercise']);
-    $this->getJson("/api/clients/{$this->client->id}/ledger")->assertJsonPath('swaps.0.occasion', 'One set')->assertJsonPath('swaps.0.isUndone', false);
+    $this->getJson("/api/clients/{$this->client->id}/ledger")
+        ->assertJsonPath('swaps.0.occasion', 'One set')
+        ->assertJsonPath('swaps.0.isUndone', false);
 
     // A swap done one side at a time goes after its second side.
     $oneSide = $candidates->first(fn (array $candidate): bool => $candidate['perSide']);

@@ -32,7 +32,14 @@ final class Saltmarrow
      */
     public static function client(User $trainer, array $limits = [], array $home = []): Client
     {
-        $client = $trainer->clients()->create(['name' => 'Orrin Kestlewick', 'trade' => 'lock-keeper', 'goal' => 'muscle', 'limits' => $limits, 'place' => 'Lock 4', 'note' => '']);
+        $client = $trainer->clients()->create([
+            'name' => 'Orrin Kestlewick',
+            'trade' => 'lock-keeper',
+            'goal' => 'muscle',
+            'limits' => $limits,
+            'place' => 'Lock 4',
+            'note' => '',
+        ]);
         $client->bodyMeasures()->create(['measured_on' => '2026-10-01', 'height_cm' => 178, 'body_mass_kg' => 84, 'limbs' => []]);
         $client->home()->create($home + ['ceiling_cm' => null, 'floor' => 'smooth', 'quiet' => false, 'anchors' => [], 'note' => '']);
 
@@ -48,7 +55,12 @@ final class Saltmarrow
         foreach (resolve(Screening::class)->questions as $question) {
             $answers[$question->id] = in_array($question->id, $yes, true);
         }
-        $client->screenings()->create(['answered_on' => $on ?? CarbonImmutable::today(), 'occasion' => 'first', 'answers' => $answers, 'note' => '']);
+        $client->screenings()->create([
+            'answered_on' => $on ?? CarbonImmutable::today(),
+            'occasion' => 'first',
+            'answers' => $answers,
+            'note' => '',
+        ]);
         $client->unsetRelations();
     }
 
@@ -63,12 +75,22 @@ final class Saltmarrow
     {
         $programme = $client->programmes()->create(['name' => 'On board', 'starts_on' => '2026-10-01']);
 
-        return $programme->sessions()->create(['name' => 'Full body', 'starts_at' => $at ?? CarbonImmutable::today()->setTime(9, 0), 'minutes' => 45]);
+        return $programme->sessions()->create([
+            'name' => 'Full body',
+            'starts_at' => $at ?? CarbonImmutable::today()->setTime(9, 0),
+            'minutes' => 45,
+        ]);
     }
 
     /** @param  array<string, mixed>  $setting */
-    public static function item(TrainingSession $session, string $exercise, array $setting, int $sets = 3, int $reps = 10, int $reserve = 2): Item
-    {
+    public static function item(
+        TrainingSession $session,
+        string $exercise,
+        array $setting,
+        int $sets = 3,
+        int $reps = 10,
+        int $reserve = 2,
+    ): Item {
         /** @var Block $block */
         $block = $session->blocks()->create(['kind' => 'straight', 'name' => 'Work', 'position' => $session->blocks()->count() + 1]);
 
@@ -94,7 +116,14 @@ final class Saltmarrow
      */
     public static function event(TrainingSession $session, string $kind, array $with = []): array
     {
-        return $with + ['key' => (string) Str::uuid(), 'kind' => $kind, 'clientId' => $session->client_id, 'sessionId' => $session->id, 'at' => CarbonImmutable::now()->toIso8601String(), 'zone' => 'UTC'];
+        return $with + [
+            'key' => (string) Str::uuid(),
+            'kind' => $kind,
+            'clientId' => $session->client_id,
+            'sessionId' => $session->id,
+            'at' => CarbonImmutable::now()->toIso8601String(),
+            'zone' => 'UTC',
+        ];
     }
 
     /**
@@ -109,8 +138,10 @@ final class Saltmarrow
         $now = $item->now();
 
         return self::event($item->block->session, 'set-done', $with + [
-            'itemId' => $item->id, 'exercise' => $now->exercise, 'setting' => $now->setting->toArray(), 'words' => $now->words, 'tempo' => $now->tempo?->toArray(),
-            'rangeRatio' => $now->rangeRatio, 'setNumber' => 1, 'side' => null, 'reps' => 11, 'reserve' => 2, 'pain' => false, 'painNote' => null,
+            'itemId' => $item->id, 'exercise' => $now->exercise, 'setting' => $now->setting->toArray(),
+            'words' => $now->words, 'tempo' => $now->tempo?->toArray(),
+            'rangeRatio' => $now->rangeRatio, 'setNumber' => 1, 'side' => null, 'reps' => 11, 'reserve' => 2,
+            'pain' => false, 'painNote' => null,
         ]);
     }
 }

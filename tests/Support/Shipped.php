@@ -66,7 +66,10 @@ final class Shipped
     /** @return list<array<string, mixed>> */
     public static function files(string $folder): array
     {
-        return array_map(static fn (string $file): array => self::json($folder.'/'.basename($file)), glob(self::path($folder.'/*.json')) ?: []);
+        return array_map(
+            static fn (string $file): array => self::json($folder.'/'.basename($file)),
+            glob(self::path($folder.'/*.json')) ?: [],
+        );
     }
 
     /** @return array<string, mixed> */

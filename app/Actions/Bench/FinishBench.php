@@ -23,14 +23,19 @@ final readonly class FinishBench
     {
         $band = $item->toThing()->band ?? throw ValidationException::withMessages(['points' => 'Only a band has a curve.']);
         if (count($state->points) < BenchState::ENOUGH) {
-            throw ValidationException::withMessages(['points' => sprintf('%d points are enough to finish; there are %d.', BenchState::ENOUGH, count($state->points))]);
+            throw ValidationException::withMessages([
+                'points' => sprintf('%d points are enough to finish; there are %d.', BenchState::ENOUGH, count($state->points)),
+            ]);
         }
         $fit = $state->fit($band);
         DB::transaction(static function () use ($item, $band, $fit, $state): void {
             $item->bandTests()->create([
                 'tested_on' => $item->client->trainer->today(),
                 'rest_length_cm' => $band->restLengthM * 100,
-                'points' => array_map(static fn (array $point): array => ['length_cm' => $point['lengthCm'], 'force_n' => $point['forceN']], $state->points),
+                'points' => array_map(
+                    static fn (array $point): array => ['length_cm' => $point['lengthCm'], 'force_n' => $point['forceN']],
+                    $state->points,
+                ),
                 'a_n' => $fit->band->aN,
                 'b_n' => $fit->band->bN,
                 'rms_n' => $fit->rmsN,
@@ -57,7 +62,9 @@ final readonly class FinishBench
         }
         $massKg = $this->bench->steadyForce($state, $item)->meanN / Body::GRAVITY;
         if ($massKg < 0.05) {
-            throw ValidationException::withMessages(['gauge' => 'The scale shows next to nothing. Was it tared with the thing on the hook?']);
+            throw ValidationException::withMessages([
+                'gauge' => 'The scale shows next to nothing. Was it tared with the thing on the hook?',
+            ]);
         }
         $key = $item->kind === 'rucksack' ? 'tare_kg' : 'mass_kg';
         $item->update(['measures' => [...$item->measures, $key => round($massKg, 2), 'certainty' => Certainty::Weighed->value]]);

@@ -40,7 +40,12 @@ final readonly class RunBench
     /** @param  ShelfItem|null  $item  What hangs there; null for an empty hook. */
     public function gauge(BenchState $state, ?ShelfItem $item): ForceGauge
     {
-        return new StandInGauge($state, $item === null ? 0.0 : StandInThings::pullN($item, $state->lengthM), $item === null ? 0 : StandInThings::seed($item), self::seconds(...));
+        return new StandInGauge(
+            $state,
+            $item === null ? 0.0 : StandInThings::pullN($item, $state->lengthM),
+            $item === null ? 0 : StandInThings::seed($item),
+            self::seconds(...),
+        );
     }
 
     /** Zeroes the empty scale, whose zero has drifted since it was last used, and hangs a thing on it. */
@@ -62,7 +67,14 @@ final readonly class RunBench
         $restM = $thing->band->restLengthM ?? throw ValidationException::withMessages(['lengthCm' => 'Only a band is set to a length.']);
         $most = min($thing->limitRatio, Band::DEFAULT_LIMIT) * $restM;
         if ($lengthM <= $restM || $lengthM > $most + 1e-9) {
-            throw ValidationException::withMessages(['lengthCm' => sprintf('Between %.0f and %.0f cm: longer than at rest, and not beyond %.1f times that.', ceil($restM * 100 + 1), floor($most * 100), $most / $restM)]);
+            throw ValidationException::withMessages([
+                'lengthCm' => sprintf(
+                    'Between %.0f and %.0f cm: longer than at rest, and not beyond %.1f times that.',
+                    ceil($restM * 100 + 1),
+                    floor($most * 100),
+                    $most / $restM,
+                ),
+            ]);
         }
         $state->fromN = StandInThings::pullN($item, $state->lengthM);
         $state->lengthM = $lengthM;

@@ -35,12 +35,26 @@ final readonly class ShowBench
     private const STEPS = 24;
 
     /** Patterns in which a tested band is shown at once, the ones met most first. */
-    private const PATTERNS = ['horizontal-pull', 'elbow-flexion', 'horizontal-press', 'shoulder-raise', 'hip-abduction', 'hinge', 'squat', 'bridge'];
+    private const PATTERNS = [
+        'horizontal-pull',
+        'elbow-flexion',
+        'horizontal-press',
+        'shoulder-raise',
+        'hip-abduction',
+        'hinge',
+        'squat',
+        'bridge',
+    ];
 
     private const SETUPS = 3;
 
-    public function __construct(private Catalogue $catalogue, private ResistanceModel $model, private ShelfRungs $rungs, private DescribeClient $describe, private RunBench $bench)
-    {
+    public function __construct(
+        private Catalogue $catalogue,
+        private ResistanceModel $model,
+        private ShelfRungs $rungs,
+        private DescribeClient $describe,
+        private RunBench $bench,
+    ) {
     }
 
     public function handle(Client $client, User $trainer): BenchResource
@@ -66,7 +80,15 @@ final readonly class ShowBench
             lengthCm: $band === null ? null : round($state->lengthM * 100, 1),
             suggestedCm: $band === null ? [] : $this->suggested($band->restLengthM),
             isPlugged: $state->isPlugged,
-            points: array_map(fn (array $point): BenchPointResource => new BenchPointResource($point['lengthCm'], $point['forceN'], $point['sdN'], $fit === null ? null : round($point['forceN'] - $fit->band->forceAt($point['lengthCm'] / 100), 2)), $state->points),
+            points: array_map(
+                fn (array $point): BenchPointResource => new BenchPointResource(
+                    $point['lengthCm'],
+                    $point['forceN'],
+                    $point['sdN'],
+                    $fit === null ? null : round($point['forceN'] - $fit->band->forceAt($point['lengthCm'] / 100), 2),
+                ),
+                $state->points,
+            ),
             enough: BenchState::ENOUGH,
             asked: self::ASKED,
             aN: $fit === null ? null : round($fit->band->aN, 1),
@@ -75,8 +97,23 @@ final readonly class ShowBench
             rmsPercent: $fit === null ? null : round(100 * $fit->rmsFraction, 1),
             curve: $fit === null ? [] : $this->curve($fit->band),
             beforeCurve: $before === null ? [] : $this->curve(self::bandOf($before)),
-            comparison: $fit === null || $before === null ? null : BandComparison::of(self::bandOf($tests[count($tests) - 1]), self::bandOf($before), $fit->band)->words,
-            tests: array_map(static fn (BandTest $test): BandTestResource => new BandTestResource($test->tested_on->toDateString(), count($test->points), round($test->a_n, 1), round($test->b_n, 1), round($test->rms_n, 2), round(self::bandOf($test)->forceAt(2 * $test->rest_length_cm / 100))), $tests),
+            comparison: $fit === null
+                || $before === null ? null : BandComparison::of(
+                    self::bandOf($tests[count($tests) - 1]),
+                    self::bandOf($before),
+                    $fit->band,
+                )->words,
+            tests: array_map(
+                static fn (BandTest $test): BandTestResource => new BandTestResource(
+                    $test->tested_on->toDateString(),
+                    count($test->points),
+                    round($test->a_n, 1),
+                    round($test->b_n, 1),
+                    round($test->rms_n, 2),
+                    round(self::bandOf($test)->forceAt(2 * $test->rest_length_cm / 100)),
+                ),
+                $tests,
+            ),
             setups: $item === null || $tests === [] || $state->points !== [] ? [] : $this->setups($item, $client),
         );
     }
@@ -125,19 +162,28 @@ final readonly class ShowBench
         $situation = new Situation($person, [$thing], $this->describe->home($client));
         $found = [];
         foreach ($this->catalogue->exercises as $exercise) {
-            if (! in_array($exercise->pattern, self::PATTERNS, true) || isset($found[$exercise->pattern]) || $exercise->bandLayouts === []) {
+            if (! in_array($exercise->pattern, self::PATTERNS, true)
+                || isset($found[$exercise->pattern])
+                || $exercise->bandLayouts === []) {
                 continue;
             }
             $usable = $this->rungs->usable($exercise, $situation, only: static fn ($rung): bool => $rung->setting->band !== null);
             // The set-up in the middle; where that adds nothing, the heaviest.
             foreach ($usable === [] ? [] : [$usable[intdiv(count($usable), 2)]['rung'], $usable[count($usable) - 1]['rung']] as $rung) {
-                $equivalent = EquivalentResource::of($this->model->equivalent($exercise, $person->body, $rung->setting, School::Mean, $rung->certainty), $this->catalogue);
+                $equivalent = EquivalentResource::of(
+                    $this->model->equivalent($exercise, $person->body, $rung->setting, School::Mean, $rung->certainty),
+                    $this->catalogue,
+                );
                 if ($equivalent->kg > 0) {
                     $found[$exercise->pattern] ??= new BenchSetupResource($exercise->name, $rung->words, $equivalent);
                 }
             }
         }
-        uksort($found, static fn (string $one, string $two): int => array_search($one, self::PATTERNS, true) <=> array_search($two, self::PATTERNS, true));
+        uksort(
+            $found,
+            static fn (string $one, string $two): int => array_search($one, self::PATTERNS, true)
+                <=> array_search($two, self::PATTERNS, true),
+        );
 
         return array_slice(array_values($found), 0, self::SETUPS);
     }

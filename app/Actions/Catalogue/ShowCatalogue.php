@@ -34,7 +34,11 @@ final readonly class ShowCatalogue
 
         return new CatalogueResource(
             exercises: array_map(fn (Exercise $exercise): CatalogueEntryResource => $this->entry($exercise, $body), $exercises),
-            variants: array_values($trainer->exerciseVariants->map(fn (ExerciseVariant $variant): VariantResource => VariantResource::of($variant, $this->catalogue))->all()),
+            variants: array_values(
+                $trainer->exerciseVariants->map(
+                    fn (ExerciseVariant $variant): VariantResource => VariantResource::of($variant, $this->catalogue),
+                )->all(),
+            ),
             limits: array_map(LimitResource::of(...), Limit::cases()),
         );
     }

@@ -59,7 +59,11 @@ final readonly class ShowExercise
         }
         $curve = $this->model->curve($exercise, $body, $setting);
         if ($setting->band !== null && $curve->longestStretch > $setting->band->limitRatio) {
-            $problem = sprintf('This band would be stretched to %.1f times its length; %.1f is the limit.', $curve->longestStretch, $setting->band->limitRatio);
+            $problem = sprintf(
+                'This band would be stretched to %.1f times its length; %.1f is the limit.',
+                $curve->longestStretch,
+                $setting->band->limitRatio,
+            );
         }
         $limits = $client === null ? [] : array_map(static fn (Limit $limit): string => $limit->value, $this->describe->limits($client));
 
@@ -82,7 +86,10 @@ final readonly class ShowExercise
             faults: array_map(static fn (array $fault): FaultResource => new FaultResource(...$fault), $exercise->faults),
             cautions: $exercise->cautions,
             limits: $this->limits($exercise),
-            schools: array_map(fn (string $id): CueSchoolResource => $this->school($this->catalogue->schools[$id], $limits), $exercise->schools),
+            schools: array_map(
+                fn (string $id): CueSchoolResource => $this->school($this->catalogue->schools[$id], $limits),
+                $exercise->schools,
+            ),
             ladder: $this->ladder($exercise, $body),
             implements: self::implementsOf($exercise),
             implement: $setting->band === null ? ($setting->massKg > 0 ? $setting->implement : 'none') : 'tube',
@@ -93,7 +100,11 @@ final readonly class ShowExercise
             curve: CurveResource::of($curve),
             equivalent: $this->equivalent($exercise, $body, $setting),
             problem: $problem,
-            variants: array_values($trainer->exerciseVariants->where('exercise', $exercise->id)->map(fn (ExerciseVariant $variant): VariantResource => VariantResource::of($variant, $this->catalogue))->all()),
+            variants: array_values(
+                $trainer->exerciseVariants->where('exercise', $exercise->id)
+                    ->map(fn (ExerciseVariant $variant): VariantResource => VariantResource::of($variant, $this->catalogue))
+                    ->all(),
+            ),
         );
     }
 
@@ -111,7 +122,9 @@ final readonly class ShowExercise
     {
         $isArmAlone = in_array($exercise->effort, [Effort::Shoulder, Effort::ShoulderAcross, Effort::ShoulderRotation, Effort::None], true);
         $held = $isArmAlone ? ($exercise->loads[0] ?? null) : null;
-        $implement = $held !== null && $held['point'] === LoadPoint::Hands ? $held['implements'][0] : (self::implementsOf($exercise)[0] ?? 'none');
+        $implement = $held !== null && $held['point'] === LoadPoint::Hands
+            ? $held['implements'][0]
+            : (self::implementsOf($exercise)[0] ?? 'none');
 
         return self::settingWith($exercise, $implement, null);
     }
@@ -168,14 +181,21 @@ final readonly class ShowExercise
                 anchorDistanceM: $attachment->distanceM,
             ));
         }
-        $point = $exercise->loadPointFor($implement) ?? throw InvalidQuantity::because('implement', sprintf('A %s cannot load %s.', $implement, $exercise->name));
+        $point = $exercise->loadPointFor($implement)
+            ?? throw InvalidQuantity::because('implement', sprintf('A %s cannot load %s.', $implement, $exercise->name));
 
         return Setting::of($implement, $massKg ?? self::USUAL_KG, perHand: $point->isPerHand());
     }
 
     private function equivalent(Exercise $exercise, Body $body, Setting $setting): ?EquivalentResource
     {
-        $equivalent = $this->model->equivalent($exercise, $body, $setting, School::Mean, $setting->band === null ? Certainty::Labelled : Certainty::Rated);
+        $equivalent = $this->model->equivalent(
+            $exercise,
+            $body,
+            $setting,
+            School::Mean,
+            $setting->band === null ? Certainty::Labelled : Certainty::Rated,
+        );
 
         return $equivalent->isMeasured ? EquivalentResource::of($equivalent, $this->catalogue) : null;
     }
@@ -230,6 +250,11 @@ final readonly class ShowExercise
     {
         $comparable = $neighbour->pattern === $of->pattern && $this->catalogue->pattern($of->pattern)->isMeasured();
 
-        return new LadderStepResource($kind, $neighbour->id, $neighbour->name, $comparable ? $this->equivalent($neighbour, $body, self::drawnSetting($neighbour)) : null);
+        return new LadderStepResource(
+            $kind,
+            $neighbour->id,
+            $neighbour->name,
+            $comparable ? $this->equivalent($neighbour, $body, self::drawnSetting($neighbour)) : null,
+        );
     }
 }

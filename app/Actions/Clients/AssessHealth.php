@@ -45,7 +45,11 @@ final readonly class AssessHealth
             }
         }
         if ($this->isMinor($client)) {
-            $limits[Limit::Youth->value] ??= ['limit' => Limit::Youth, 'source' => 'age', 'why' => 'under 18: technique first, four or more in reserve'];
+            $limits[Limit::Youth->value] ??= [
+                'limit' => Limit::Youth,
+                'source' => 'age',
+                'why' => 'under 18: technique first, four or more in reserve',
+            ];
         }
 
         return $limits;
@@ -56,10 +60,18 @@ final readonly class AssessHealth
     {
         $locks = [];
         if ($client->screening === null) {
-            $locks[] = ['question' => null, 'why' => 'The health questions have not been asked.', 'do' => 'Ask them on the Person page before the first session.'];
+            $locks[] = [
+                'question' => null,
+                'why' => 'The health questions have not been asked.',
+                'do' => 'Ask them on the Person page before the first session.',
+            ];
         }
         foreach ($this->assessment($client)->locks as ['question' => $question, 'why' => $why]) {
-            $locks[] = ['question' => $question, 'why' => $why, 'do' => 'Send the client to a clinician and note the clearance with its date, by whom, and what it allows.'];
+            $locks[] = [
+                'question' => $question,
+                'why' => $why,
+                'do' => 'Send the client to a clinician and note the clearance with its date, by whom, and what it allows.',
+            ];
         }
         $pressure = $client->screening?->pressure;
         if ($pressure !== null && $client->screening->answered_on->toDateString() === $client->trainer->today()->toDateString()) {
@@ -67,13 +79,19 @@ final readonly class AssessHealth
             if (BloodPressure::of($pressure['systolic'], $pressure['diastolic'])->forbidsTraining($systolic, $diastolic)) {
                 $locks[] = [
                     'question' => null,
-                    'why' => "Resting blood pressure {$pressure['systolic']}/{$pressure['diastolic']} mmHg today; at or above {$systolic}/{$diastolic} nobody trains that day.",
-                    'do' => "No training today. Send the client to a clinician; with chest pain, bad headache or trouble speaking or seeing, call {$client->trainer->setting('emergency_number')}.",
+                    'why' => "Resting blood pressure {$pressure['systolic']}/{$pressure['diastolic']} mmHg today; at or above "
+                        ."{$systolic}/{$diastolic} nobody trains that day.",
+                    'do' => 'No training today. Send the client to a clinician; with chest pain, bad headache or trouble speaking or '
+                        ."seeing, call {$client->trainer->setting('emergency_number')}.",
                 ];
             }
         }
         if ($this->isMinor($client) && $client->guardian === null) {
-            $locks[] = ['question' => null, 'why' => 'The client is under 18 and no guardian has consented.', 'do' => 'Note the guardian’s name and the day of consent on the Person page.'];
+            $locks[] = [
+                'question' => null,
+                'why' => 'The client is under 18 and no guardian has consented.',
+                'do' => 'Note the guardian’s name and the day of consent on the Person page.',
+            ];
         }
 
         return $locks;
@@ -84,7 +102,9 @@ final readonly class AssessHealth
     {
         $locks = $this->locks($client);
         if ($locks !== []) {
-            throw ValidationException::withMessages([$field => array_map(static fn (array $lock): string => "{$lock['why']} {$lock['do']}", $locks)]);
+            throw ValidationException::withMessages([
+                $field => array_map(static fn (array $lock): string => "{$lock['why']} {$lock['do']}", $locks),
+            ]);
         }
     }
 
@@ -115,7 +135,10 @@ final readonly class AssessHealth
         $answeredOn = $client->screening?->answered_on;
         $today = $client->trainer->today();
 
-        return array_values($client->clearances->filter(static fn (Clearance $clearance): bool => ($clearance->expires_on === null || $clearance->expires_on->greaterThanOrEqualTo($today))
-            && ($answeredOn === null || $clearance->given_on->greaterThanOrEqualTo($answeredOn->copy()->subMonths(self::REPEAT_MONTHS))))->all());
+        $since = $answeredOn?->copy()->subMonths(self::REPEAT_MONTHS);
+        $inForce = static fn (Clearance $one): bool => ($one->expires_on === null || $one->expires_on->greaterThanOrEqualTo($today))
+            && ($since === null || $one->given_on->greaterThanOrEqualTo($since));
+
+        return array_values($client->clearances->filter($inForce)->all());
     }
 }

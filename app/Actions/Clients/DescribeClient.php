@@ -39,7 +39,12 @@ final readonly class DescribeClient
             $capacities[$pattern] = $last['capacity']->after($last['day']->diffInDays(CarbonImmutable::now()));
         }
 
-        return new CoreClient($this->body($client), $this->limits($client), $capacities, Preferences::of($client->likes, $client->dislikes, $this->done($client)));
+        return new CoreClient(
+            $this->body($client),
+            $this->limits($client),
+            $capacities,
+            Preferences::of($client->likes, $client->dislikes, $this->done($client)),
+        );
     }
 
     /** Who trains, with what and where. */
@@ -64,7 +69,9 @@ final readonly class DescribeClient
     private function done(Client $client): array
     {
         /** @var array<string, int> $done */
-        $done = $client->setLogs()->where('pain', false)->where('logged_at', '>=', AsMoment::stored(CarbonImmutable::now()->subDays(self::RECENT_DAYS)))
+        $done = $client->setLogs()
+            ->where('pain', false)
+            ->where('logged_at', '>=', AsMoment::stored(CarbonImmutable::now()->subDays(self::RECENT_DAYS)))
             ->selectRaw('exercise, count(*) as sets')->groupBy('exercise')->pluck('sets', 'exercise')->all();
 
         return $done;
@@ -134,8 +141,19 @@ final readonly class DescribeClient
                 continue;
             }
             // Slow repetitions count for more: what they would have been at the usual tempo.
-            $atUsualTempo = $set->tempo === null ? (float) $set->reps : $set->tempo->repetitionsAtUsual($set->reps, $set->reserve, Tempo::of(...$this->catalogue->exercise($set->exercise)->tempo));
-            $measured = Capacity::fromSet(wholeKg: $set->whole_kg, loadSdKg: $set->sd_kg, reps: (int) min(60, round($atUsualTempo)), reserve: $set->reserve);
+            $atUsualTempo = $set->tempo === null
+                ? (float) $set->reps
+                : $set->tempo->repetitionsAtUsual(
+                    $set->reps,
+                    $set->reserve,
+                    Tempo::of(...$this->catalogue->exercise($set->exercise)->tempo),
+                );
+            $measured = Capacity::fromSet(
+                wholeKg: $set->whole_kg,
+                loadSdKg: $set->sd_kg,
+                reps: (int) min(60, round($atUsualTempo)),
+                reserve: $set->reserve,
+            );
             $day = $set->logged_at;
             $days = $history[$set->pattern] ?? [];
             $last = $days === [] ? null : $days[count($days) - 1];

@@ -28,7 +28,12 @@ final readonly class ShowClient
     public function handle(Client $client): ClientResource
     {
         /** @var Collection<int, TrainingSession> $sessions */
-        $sessions = $client->trainingSessions()->whereNull('ended_at')->where('starts_at', '>=', AsMoment::stored($client->trainer->now()->startOfDay()))->orderBy('starts_at')->limit(self::SESSIONS_SHOWN)->get();
+        $sessions = $client->trainingSessions()
+            ->whereNull('ended_at')
+            ->where('starts_at', '>=', AsMoment::stored($client->trainer->now()->startOfDay()))
+            ->orderBy('starts_at')
+            ->limit(self::SESSIONS_SHOWN)
+            ->get();
 
         /** @var Collection<int, BodyMeasure> $measures */
         $measures = $client->bodyMeasures()->orderByDesc('measured_on')->orderByDesc('id')->get();
@@ -61,7 +66,14 @@ final readonly class ShowClient
             locks: array_column($this->assess->locks($client), 'why'),
             home: HomeResource::of($client->home),
             shelfCount: $client->shelfItems->count(),
-            sessions: array_values($sessions->map(fn (TrainingSession $session): SessionSummaryResource => SessionSummaryResource::of($session, count($this->showSession->itemsToSwap($session))))->all()),
+            sessions: array_values(
+                $sessions->map(
+                    fn (TrainingSession $session): SessionSummaryResource => SessionSummaryResource::of(
+                        $session,
+                        count($this->showSession->itemsToSwap($session)),
+                    ),
+                )->all(),
+            ),
         );
     }
 }

@@ -25,7 +25,11 @@ final readonly class ShowClients
         $clients = $trainer->clients()->withCount('shelfItems')->orderBy('name')->get();
 
         return array_values($clients->map(function (Client $client): ClientSummaryResource {
-            $next = $client->trainingSessions()->whereNull('ended_at')->where('starts_at', '>=', AsMoment::stored($client->trainer->now()->startOfDay()))->orderBy('starts_at')->first();
+            $next = $client->trainingSessions()
+                ->whereNull('ended_at')
+                ->where('starts_at', '>=', AsMoment::stored($client->trainer->now()->startOfDay()))
+                ->orderBy('starts_at')
+                ->first();
 
             return new ClientSummaryResource(
                 id: $client->id,

@@ -36,8 +36,13 @@ final readonly class ShowHealth
     /** Writes down who did what with a client's health answers. */
     public static function note(Client $client, User $trainer, string $what): void
     {
-        $recently = Activity::query()->where('log_name', self::LOG)->where('subject_type', $client->getMorphClass())->where('subject_id', $client->id)
-            ->where('causer_id', $trainer->id)->where('created_at', '>=', CarbonImmutable::now()->subMinutes(self::ONE_LOOK_MINUTES))->latest('id')->value('description');
+        $recently = Activity::query()->where('log_name', self::LOG)
+            ->where('subject_type', $client->getMorphClass())
+            ->where('subject_id', $client->id)
+            ->where('causer_id', $trainer->id)
+            ->where('created_at', '>=', CarbonImmutable::now()->subMinutes(self::ONE_LOOK_MINUTES))
+            ->latest('id')
+            ->value('description');
         // A page that fetches itself anew is still one look.
         if (str_starts_with($what, 'looked') && $recently === $what) {
             return;
@@ -55,7 +60,15 @@ final readonly class ShowHealth
 
         return new HealthResource(
             clientId: $client->id,
-            questions: array_map(static fn (Question $question): HealthAnswerResource => new HealthAnswerResource($question->id, $question->ask, $screening->answers[$question->id] ?? null, $question->lock !== null), $this->screening->questions),
+            questions: array_map(
+                static fn (Question $question): HealthAnswerResource => new HealthAnswerResource(
+                    $question->id,
+                    $question->ask,
+                    $screening->answers[$question->id] ?? null,
+                    $question->lock !== null,
+                ),
+                $this->screening->questions,
+            ),
             answeredOn: $screening?->answered_on->toDateString(),
             dueOn: $dueOn?->toDateString(),
             isDue: $dueOn === null || $dueOn->lessThan($client->trainer->today()),
@@ -63,13 +76,33 @@ final readonly class ShowHealth
             systolic: $screening->pressure['systolic'] ?? null,
             diastolic: $screening->pressure['diastolic'] ?? null,
             locks: HealthLockResource::allOf($this->assess->locks($client)),
-            limits: array_map(static fn (array $limit): LimitInForceResource => new LimitInForceResource($limit['limit']->value, $limit['limit']->label(), $limit['source'], $limit['why']), array_values($inForce)),
+            limits: array_map(
+                static fn (array $limit): LimitInForceResource => new LimitInForceResource(
+                    $limit['limit']->value,
+                    $limit['limit']->label(),
+                    $limit['source'],
+                    $limit['why'],
+                ),
+                array_values($inForce),
+            ),
             notes: $this->assess->assessment($client)->notes,
             clearances: array_values($client->clearances->sortByDesc('given_on')->map(ClearanceResource::of(...))->all()),
             checkedOn: $client->movementCheck?->checked_on->toDateString(),
-            seen: $client->movementCheck === null ? null : new MovementChecksResource($checks->rises, $checks->leftBalanceS, $checks->rightBalanceS, $checks->overhead, $checks->leftKg, $checks->rightKg),
+            seen: $client->movementCheck === null ? null : new MovementChecksResource(
+                $checks->rises,
+                $checks->leftBalanceS,
+                $checks->rightBalanceS,
+                $checks->overhead,
+                $checks->leftKg,
+                $checks->rightKg,
+            ),
             proposals: array_values(array_map(
-                static fn (array $proposal): LimitInForceResource => new LimitInForceResource($proposal['limit']->value, $proposal['limit']->label(), 'check', $proposal['why']),
+                static fn (array $proposal): LimitInForceResource => new LimitInForceResource(
+                    $proposal['limit']->value,
+                    $proposal['limit']->label(),
+                    'check',
+                    $proposal['why'],
+                ),
                 array_diff_key($checks->proposals(), $inForce),
             )),
             sideAdvice: $checks->sideAdvice(),
@@ -82,7 +115,13 @@ final readonly class ShowHealth
     private function audit(Client $client): array
     {
         /** @var Collection<int, Activity> $entries */
-        $entries = Activity::query()->with('causer')->where('log_name', self::LOG)->where('subject_type', $client->getMorphClass())->where('subject_id', $client->id)->latest('id')->limit(self::ENTRIES_SHOWN)->get();
+        $entries = Activity::query()->with('causer')
+            ->where('log_name', self::LOG)
+            ->where('subject_type', $client->getMorphClass())
+            ->where('subject_id', $client->id)
+            ->latest('id')
+            ->limit(self::ENTRIES_SHOWN)
+            ->get();
 
         return array_values($entries->map(static fn (Activity $entry): AuditEntryResource => new AuditEntryResource(
             at: CarbonImmutable::parse($entry->created_at)->toIso8601String(),

@@ -20,8 +20,12 @@ use NimbleShelf\Core\Mechanics\Setting;
 /** What each limit and each thing about the room switches off for a client, and what is left. */
 final readonly class ShowLimits
 {
-    public function __construct(private Catalogue $catalogue, private ResistanceModel $model, private AssessHealth $assess, private DescribeClient $describe)
-    {
+    public function __construct(
+        private Catalogue $catalogue,
+        private ResistanceModel $model,
+        private AssessHealth $assess,
+        private DescribeClient $describe,
+    ) {
     }
 
     public function handle(Client $client): LimitEffectsResource
@@ -51,16 +55,40 @@ final readonly class ShowLimits
             $ceilingM = $room->ceilingM;
             $low = array_map(static fn (Exercise $exercise): string => $exercise->name, array_filter(
                 $this->catalogue->exercises,
-                fn (Exercise $exercise): bool => $this->model->motion($exercise, $body, $exercise->placementOf(Setting::bodyWeight()))->highestPointM() + Home::HEADROOM_M > $ceilingM,
+                fn (Exercise $exercise): bool => $this->model->motion(
+                    $exercise,
+                    $body,
+                    $exercise->placementOf(Setting::bodyWeight()),
+                )->highestPointM() + Home::HEADROOM_M > $ceilingM,
             ));
-            $rooms[] = new LimitEffectResource('ceiling', sprintf('Ceiling at %.2f m', $ceilingM), true, 'room', 'hands or head would reach it', array_values($low));
+            $rooms[] = new LimitEffectResource(
+                'ceiling',
+                sprintf('Ceiling at %.2f m', $ceilingM),
+                true,
+                'room',
+                'hands or head would reach it',
+                array_values($low),
+            );
             $off += $low;
         }
         $loud = $this->off(new Situation($bare, home: Home::of(quiet: true)));
         $rooms[] = new LimitEffectResource('quiet', 'Quiet home', $room->quiet, 'room', 'it is heard below', array_values($loud));
         $off += $room->quiet ? $loud : [];
-        $sliding = array_map(static fn (Exercise $exercise): string => $exercise->name, array_filter($this->catalogue->exercises, static fn (Exercise $exercise): bool => in_array('smooth-floor', $exercise->needs, true)));
-        $rooms[] = new LimitEffectResource('floor', 'Floor that does not slide', $room->floor !== 'smooth', 'room', 'it needs a smooth, still floor', array_values($sliding));
+        $sliding = array_map(
+            static fn (Exercise $exercise): string => $exercise->name,
+            array_filter(
+                $this->catalogue->exercises,
+                static fn (Exercise $exercise): bool => in_array('smooth-floor', $exercise->needs, true),
+            ),
+        );
+        $rooms[] = new LimitEffectResource(
+            'floor',
+            'Floor that does not slide',
+            $room->floor !== 'smooth',
+            'room',
+            'it needs a smooth, still floor',
+            array_values($sliding),
+        );
         $off += $room->floor === 'smooth' ? [] : $sliding;
 
         return new LimitEffectsResource(
@@ -77,7 +105,10 @@ final readonly class ShowLimits
     {
         return array_map(
             static fn (Exercise $exercise): string => $exercise->name,
-            array_filter($this->catalogue->exercises, static fn (Exercise $exercise): bool => Cautions::against($exercise, $situation) !== []),
+            array_filter(
+                $this->catalogue->exercises,
+                static fn (Exercise $exercise): bool => Cautions::against($exercise, $situation) !== [],
+            ),
         );
     }
 }

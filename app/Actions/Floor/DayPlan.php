@@ -50,7 +50,12 @@ final readonly class DayPlan
                 $wanted = $sets[$item->id] ?? ($item->left_out === null ? $item->chosen->sets : 0);
                 if ($wanted > 0) {
                     $now = $item->now();
-                    $slots[] = new Slot((string) $item->id, $this->catalogue->exercise($now->exercise), $now->withSets($wanted), $rungs[$item->id]->things ?? []);
+                    $slots[] = new Slot(
+                        (string) $item->id,
+                        $this->catalogue->exercise($now->exercise),
+                        $now->withSets($wanted),
+                        $rungs[$item->id]->things ?? [],
+                    );
                 }
             }
             if ($slots !== []) {

@@ -51,7 +51,10 @@ final readonly class KeepEvents
                 $accepted[] = $key;
             } catch (Throwable $wrong) {
                 [$field, $message] = match (true) {
-                    $wrong instanceof ValidationException => [(string) array_key_first($wrong->errors()), (string) Arr::first(Arr::flatten($wrong->errors()))],
+                    $wrong instanceof ValidationException => [
+                        (string) array_key_first($wrong->errors()),
+                        (string) Arr::first(Arr::flatten($wrong->errors())),
+                    ],
                     $wrong instanceof CoreException => [$wrong->field(), $wrong->getMessage()],
                     default => throw $wrong,
                 };
@@ -78,28 +81,41 @@ final readonly class KeepEvents
         $at = CarbonImmutable::parse((string) $said['at']);
         // Session and exercise may have been taken off the plan since; what was done is kept all the same.
         $session = TrainingSession::query()->where('client_id', $client->id)->find($said['sessionId']);
-        $item = $session === null ? null : Item::query()->whereRelation('block', 'training_session_id', $session->id)->find($said['itemId'] ?? 0);
+        $item = $session === null
+            ? null
+            : Item::query()->whereRelation('block', 'training_session_id', $session->id)->find($said['itemId'] ?? 0);
         $facts = Arr::except($said, ['key', 'kind', 'clientId', 'at', 'zone', 'targetKey']);
 
         $known = FloorEvent::query()->where('key', $said['key'])->first();
         if ($known !== null) {
             $isTheSame = $known->kind === $kind && $known->client_id === $client->id && $known->said == $facts;
-            throw_unless($isTheSame, ValidationException::withMessages(['key' => 'This key already stands for something else that happened; nothing was changed.']));
+            throw_unless(
+                $isTheSame,
+                ValidationException::withMessages([
+                    'key' => 'This key already stands for something else that happened; nothing was changed.',
+                ]),
+            );
 
             return;
         }
-        if ($session?->started_at === null && in_array($kind, [FloorEventKind::Started, FloorEventKind::SetDone], true) && ! $this->wasBeforeTheLock($client, $at)) {
+        if ($session?->started_at === null
+            && in_array($kind, [FloorEventKind::Started, FloorEventKind::SetDone], true)
+            && ! $this->wasBeforeTheLock($client, $at)) {
             $this->assess->refuseIfLocked($client, 'lock');
         }
         if ($kind === FloorEventKind::SetDone) {
             $this->set($client, $session, $item, $said, $at);
         }
         FloorEvent::query()->create([
-            'key' => $said['key'], 'client_id' => $client->id, 'training_session_id' => $session?->id, 'item_id' => $item?->id, 'kind' => $kind,
+            'key' => $said['key'], 'client_id' => $client->id, 'training_session_id' => $session?->id,
+            'item_id' => $item?->id, 'kind' => $kind,
             'target_key' => $said['targetKey'] ?? null, 'zone' => $said['zone'], 'at' => $at, 'said' => $facts,
         ]);
         if ($kind === FloorEventKind::SetVoided) {
-            SetLog::query()->where('client_id', $client->id)->where('key', $said['targetKey'])->whereNull('voided_at')->update(['voided_at' => $at->utc()->format('Y-m-d H:i:s')]);
+            SetLog::query()->where('client_id', $client->id)
+                ->where('key', $said['targetKey'])
+                ->whereNull('voided_at')
+                ->update(['voided_at' => $at->utc()->format('Y-m-d H:i:s')]);
         }
         if ($session !== null) {
             $this->settle($session, $kind, $at);
@@ -117,7 +133,10 @@ final readonly class KeepEvents
         $ratio = isset($said['rangeRatio']) ? (float) $said['rangeRatio'] : null;
         $measure = $this->reckon->measureOn($client, $at);
         $load = $this->reckon->handle($measure, $exercise, $setting, Certainty::tryFrom((string) ($said['certainty'] ?? '')), $ratio);
-        $voided = FloorEvent::query()->where('client_id', $client->id)->where('kind', FloorEventKind::SetVoided)->where('target_key', $said['key'])->first();
+        $voided = FloorEvent::query()->where('client_id', $client->id)
+            ->where('kind', FloorEventKind::SetVoided)
+            ->where('target_key', $said['key'])
+            ->first();
         SetLog::query()->create([
             'key' => $said['key'],
             'client_id' => $client->id,
@@ -150,7 +169,8 @@ final readonly class KeepEvents
     private function settle(TrainingSession $session, FloorEventKind $kind, CarbonImmutable $at): void
     {
         $session->refresh();
-        if (in_array($kind, [FloorEventKind::Started, FloorEventKind::SetDone, FloorEventKind::Ended], true) && ($session->started_at === null || $at->lessThan($session->started_at))) {
+        if (in_array($kind, [FloorEventKind::Started, FloorEventKind::SetDone, FloorEventKind::Ended], true)
+            && ($session->started_at === null || $at->lessThan($session->started_at))) {
             $session->started_at = $at;
         }
         if ($kind === FloorEventKind::Ended || $kind === FloorEventKind::Resumed) {

@@ -26,9 +26,19 @@ final readonly class MakeDay
             $session = $this->session($client, $planned, $startsAt ?? $planned->startsAt($zone), $zone);
             foreach ($planned->blocks as $plannedBlock) {
                 /** @var Block $block */
-                $block = $session->blocks()->create(['kind' => $plannedBlock->kind, 'rule' => $plannedBlock->rule, 'name' => $plannedBlock->name, 'position' => $plannedBlock->position]);
+                $block = $session->blocks()->create([
+                    'kind' => $plannedBlock->kind,
+                    'rule' => $plannedBlock->rule,
+                    'name' => $plannedBlock->name,
+                    'position' => $plannedBlock->position,
+                ]);
                 foreach ($plannedBlock->slots as $slot) {
-                    $block->items()->create(['slot_id' => $slot->id, 'thread' => $slot->thread, 'position' => $slot->position, 'prescribed' => $slot->assignment]);
+                    $block->items()->create([
+                        'slot_id' => $slot->id,
+                        'thread' => $slot->thread,
+                        'position' => $slot->position,
+                        'prescribed' => $slot->assignment,
+                    ]);
                 }
             }
 

@@ -29,8 +29,13 @@ final readonly class ReckonLoad
      *
      * @throws InvalidQuantity If the setting does not load the exercise.
      */
-    public function handle(BodyMeasure $measure, Exercise $exercise, Setting $setting, ?Certainty $certainty = null, ?float $rangeRatio = null): Equivalent
-    {
+    public function handle(
+        BodyMeasure $measure,
+        Exercise $exercise,
+        Setting $setting,
+        ?Certainty $certainty = null,
+        ?float $rangeRatio = null,
+    ): Equivalent {
         $body = DescribeClient::bodyOf($measure);
         $equivalent = $this->model->equivalent($exercise, $body, $setting, School::Mean, $certainty);
 
@@ -42,7 +47,9 @@ final readonly class ReckonLoad
     {
         /** @var Collection<int, BodyMeasure> $byDay */
         $byDay = $client->bodyMeasures()->orderBy('measured_on')->orderBy('id')->get();
-        $last = $byDay->filter(static fn (BodyMeasure $measure): bool => $measure->measured_on->toDateString() <= $at->format('Y-m-d'))->last();
+        $last = $byDay->filter(
+            static fn (BodyMeasure $measure): bool => $measure->measured_on->toDateString() <= $at->format('Y-m-d'),
+        )->last();
 
         return $last ?? $byDay->firstOrFail();
     }

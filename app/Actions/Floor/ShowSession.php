@@ -52,7 +52,13 @@ final readonly class ShowSession
 
     public function handle(TrainingSession $session): SessionResource
     {
-        $session->loadMissing(['blocks.items.setLogs', 'blocks.items.madeChanges', 'client.shelfItems', 'client.home', 'client.bodyMeasure']);
+        $session->loadMissing([
+            'blocks.items.setLogs',
+            'blocks.items.madeChanges',
+            'client.shelfItems',
+            'client.home',
+            'client.bodyMeasure',
+        ]);
         $situation = $this->describe->plainSituation($session->client);
         $rungs = $this->dayPlan->rungs($session, $situation);
         $layOut = [];
@@ -79,7 +85,9 @@ final readonly class ShowSession
                 id: $block->id,
                 kind: $block->kind->value,
                 name: $block->name,
-                items: array_values($block->items->map(fn (Item $item): ItemResource => $this->item($item, $rungs[$item->id], $situation))->all()),
+                items: array_values(
+                    $block->items->map(fn (Item $item): ItemResource => $this->item($item, $rungs[$item->id], $situation))->all(),
+                ),
             ))->all()),
             steps: array_map($this->step(...), $timeline->steps),
             skipped: $this->skipped($session),
@@ -97,7 +105,8 @@ final readonly class ShowSession
         $open = array_filter($session->items(), function (Item $item) use ($situation): bool {
             $now = $item->now();
 
-            return $item->left_out === null && $this->rungs->problemsAsWritten($this->catalogue->exercise($now->exercise), $now->setting, $situation) !== [];
+            return $item->left_out === null
+                && $this->rungs->problemsAsWritten($this->catalogue->exercise($now->exercise), $now->setting, $situation) !== [];
         });
 
         return array_values(array_map(static fn (Item $item): int => $item->id, $open));
@@ -123,8 +132,16 @@ final readonly class ShowSession
     /** @return list<SkippedResource> */
     private function skipped(TrainingSession $session): array
     {
-        return array_values(FloorEvent::inForce($session->events)->where('kind', FloorEventKind::Skipped)->where('item_id', '!=', null)->map(
-            static fn (FloorEvent $event): SkippedResource => new SkippedResource($event->key, (int) $event->item_id, (int) ($event->said['setNumber'] ?? 0), $event->said['side'] ?? null, $event->at->toIso8601String()),
+        $skipped = FloorEvent::inForce($session->events)->where('kind', FloorEventKind::Skipped)->whereNotNull('item_id');
+
+        return array_values($skipped->map(
+            static fn (FloorEvent $event): SkippedResource => new SkippedResource(
+                $event->key,
+                (int) $event->item_id,
+                (int) ($event->said['setNumber'] ?? 0),
+                $event->said['side'] ?? null,
+                $event->at->toIso8601String(),
+            ),
         )->all());
     }
 
@@ -159,8 +176,14 @@ final readonly class ShowSession
             swappedFrom: $this->chooseSwap->writtenInWords($item),
             swapWhy: $now->why === '' ? null : $now->why,
             cues: CuesResource::of($exercise),
-            cautions: Cautions::of($rung ?? new Rung($exercise, $now->setting, [], $certainty, $words, $exercise->setUpSeconds), $situation),
-            equivalent: EquivalentResource::of($this->model->equivalent($exercise, $body, $now->setting, School::Mean, $certainty), $this->catalogue),
+            cautions: Cautions::of(
+                $rung ?? new Rung($exercise, $now->setting, [], $certainty, $words, $exercise->setUpSeconds),
+                $situation,
+            ),
+            equivalent: EquivalentResource::of(
+                $this->model->equivalent($exercise, $body, $now->setting, School::Mean, $certainty),
+                $this->catalogue,
+            ),
             figure: FigureResource::of($this->model->rig($exercise, $body, $now->setting), $exercise, $now->setting, $body),
             setLogs: array_values($item->setLogs->map(SetLogResource::of(...))->all()),
         );

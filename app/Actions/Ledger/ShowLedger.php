@@ -91,8 +91,15 @@ final readonly class ShowLedger
         $current = RungInUse::among($hung, $newest->exercise, $newest->setting, $newest->whole_kg);
         $target = $current === null ? null : $this->target($rungs, $current, $sets, $client);
         $last = $history[count($history) - 1];
-        $today = $this->point($client->trainer->now(), $last['capacity']->after($last['day']->diffInDays(CarbonImmutable::now())), $last['ownKg']);
-        $points = array_map(fn (array $state): CapacityPointResource => $this->point($state['day'], $state['capacity'], $state['ownKg']), $history);
+        $today = $this->point(
+            $client->trainer->now(),
+            $last['capacity']->after($last['day']->diffInDays(CarbonImmutable::now())),
+            $last['ownKg'],
+        );
+        $points = array_map(
+            fn (array $state): CapacityPointResource => $this->point($state['day'], $state['capacity'], $state['ownKg']),
+            $history,
+        );
 
         return new LedgerPatternResource(
             pattern: $pattern,
@@ -103,7 +110,10 @@ final readonly class ShowLedger
             highKg: $today->highKg,
             // It ends today, at the number above it.
             history: $last['day']->isSameDay($client->trainer->now()) ? [...array_slice($points, 0, -1), $today] : [...$points, $today],
-            rungs: array_map(fn (int $i): LedgerRungResource => $this->rung($rungs[$i], $i === $current, $i === $target?->rung), array_keys($rungs)),
+            rungs: array_map(
+                fn (int $i): LedgerRungResource => $this->rung($rungs[$i], $i === $current, $i === $target?->rung),
+                array_keys($rungs),
+            ),
             next: $target === null || $target->rung === null ? null : new NextTargetResource(
                 step: $target->step,
                 words: $exercise->name.', '.$rungs[$target->rung]['rung']->words,

@@ -27,8 +27,12 @@ use NimbleShelf\Core\Matching\ShelfRungs;
 /** One pattern's rail: every rung on one axis, the wanted window, the rung in use and the steps from it. */
 final readonly class ShowRail
 {
-    public function __construct(private Catalogue $catalogue, private ResistanceModel $model, private ShelfRungs $rungs, private DescribeClient $describe)
-    {
+    public function __construct(
+        private Catalogue $catalogue,
+        private ResistanceModel $model,
+        private ShelfRungs $rungs,
+        private DescribeClient $describe,
+    ) {
     }
 
     /** A pattern that has a rail; a 404 for any other. */
@@ -56,7 +60,11 @@ final readonly class ShowRail
             patterns: $this->patterns(),
             windowLowKg: $rail->window === null ? null : round($rail->window['lowKg'] - $ownKg, 1),
             windowHighKg: $rail->window === null ? null : round($rail->window['highKg'] - $ownKg, 1),
-            rungs: array_map(fn (int $i, RailRung $rung): RailRungResource => $this->rung($rung, $i === $now, $steps[$i] ?? null), array_keys($rail->rungs), $rail->rungs),
+            rungs: array_map(
+                fn (int $i, RailRung $rung): RailRungResource => $this->rung($rung, $i === $now, $steps[$i] ?? null),
+                array_keys($rail->rungs),
+                $rail->rungs,
+            ),
             unusable: array_map(ExclusionResource::of(...), $rail->unusable),
             leftOut: array_map(ExclusionResource::of(...), $rail->leftOut),
         );
@@ -68,12 +76,18 @@ final readonly class ShowRail
         $situation = $this->describe->plainSituation($client);
         $person = $situation->client;
         foreach ($this->catalogue->exercises as $exercise) {
-            foreach ($exercise->pattern === $pattern->id ? $this->rungs->distinct($exercise, $situation) : [] as ['rung' => $rung, 'equivalent' => $equivalent]) {
+            $distinct = $exercise->pattern === $pattern->id ? $this->rungs->distinct($exercise, $situation) : [];
+            foreach ($distinct as ['rung' => $rung, 'equivalent' => $equivalent]) {
                 if (RankSwaps::keyOfRung($rung) === $key) {
                     return new RailDetailResource(
                         key: $key,
                         equivalent: EquivalentResource::of($equivalent, $this->catalogue),
-                        figure: FigureResource::of($this->model->rig($exercise, $person->body, $rung->setting), $exercise, $rung->setting, $person->body),
+                        figure: FigureResource::of(
+                            $this->model->rig($exercise, $person->body, $rung->setting),
+                            $exercise,
+                            $rung->setting,
+                            $person->body,
+                        ),
                         curve: CurveResource::of($equivalent->curve),
                         referenceCurve: CurveResource::of($equivalent->referenceCurve),
                     );
@@ -94,7 +108,12 @@ final readonly class ShowRail
     {
         $patterns = array_filter($this->catalogue->patterns, static fn (Pattern $pattern): bool => $pattern->isMeasured());
 
-        return array_values(array_map(static fn (Pattern $pattern): RailPatternResource => new RailPatternResource($pattern->id, $pattern->name), $patterns));
+        return array_values(
+            array_map(
+                static fn (Pattern $pattern): RailPatternResource => new RailPatternResource($pattern->id, $pattern->name),
+                $patterns,
+            ),
+        );
     }
 
     /** Place of the rung of the newest logged set of the pattern, or of the nearest in load; null where nothing is logged. */
@@ -102,7 +121,10 @@ final readonly class ShowRail
     {
         /** @var SetLog|null $newest */
         $newest = $client->setLogs()->where('pattern', $pattern->id)->orderByDesc('logged_at')->orderByDesc('id')->first();
-        $hung = array_map(static fn (RailRung $one): array => ['rung' => $one->rung, 'wholeKg' => $one->equivalent->wholeKg()], $rail->rungs);
+        $hung = array_map(
+            static fn (RailRung $one): array => ['rung' => $one->rung, 'wholeKg' => $one->equivalent->wholeKg()],
+            $rail->rungs,
+        );
 
         return $newest === null ? null : RungInUse::among($hung, $newest->exercise, $newest->setting, $newest->whole_kg);
     }

@@ -33,8 +33,16 @@ use NimbleShelf\Core\Planning\Timeline;
 /** Plans a session anew when something is missing, time is short or a part is sore: every change in one list. */
 final readonly class ReplanSession
 {
-    public function __construct(private DescribeClient $describe, private RankSwaps $rankSwaps, private ShelfRungs $rungs, private DayPlan $dayPlan, private ChooseSwap $chooseSwap, private ChangeItem $change, private Catalogue $catalogue, private AssessHealth $assess)
-    {
+    public function __construct(
+        private DescribeClient $describe,
+        private RankSwaps $rankSwaps,
+        private ShelfRungs $rungs,
+        private DayPlan $dayPlan,
+        private ChooseSwap $chooseSwap,
+        private ChangeItem $change,
+        private Catalogue $catalogue,
+        private AssessHealth $assess,
+    ) {
     }
 
     /** @throws ValidationException If the session is over, or a missing thing is not on the shelf. */
@@ -48,7 +56,9 @@ final readonly class ReplanSession
         }
         $situation = $this->describe->plainSituation($replan->session->client);
         $rungs = $this->dayPlan->rungs($replan->session, $situation);
-        $minutes = fn (array $sets): int => (int) ceil(Timeline::of($this->dayPlan->of($replan->session, $rungs, $sets), $situation->client->isSlowOnFeet())->seconds() / 60);
+        $minutes = fn (array $sets): int => (int) ceil(
+            Timeline::of($this->dayPlan->of($replan->session, $rungs, $sets), $situation->client->isSlowOnFeet())->seconds() / 60,
+        );
 
         return new ReplanResource(
             sessionId: $replan->session->id,
@@ -143,7 +153,11 @@ final readonly class ReplanSession
     private function shorter(Replan $replan): array
     {
         $situation = $this->describe->plainSituation($replan->session->client);
-        $plan = $this->dayPlan->of($replan->session, $this->dayPlan->rungs($replan->session, $situation), $this->setsLeft($replan->session));
+        $plan = $this->dayPlan->of(
+            $replan->session,
+            $this->dayPlan->rungs($replan->session, $situation),
+            $this->setsLeft($replan->session),
+        );
         $cut = ShorterSession::of($plan, $replan->minutes, $situation->client->isSlowOnFeet());
         $proposals = [];
         foreach ($this->items($replan->session) as $item) {
@@ -151,7 +165,13 @@ final readonly class ReplanSession
             if ($sets < $item->chosen->sets) {
                 $proposals[$item->id] = ['candidate' => null, 'sets' => $sets, 'why' => $sets === 0
                     ? sprintf('No time for it in %d minutes.', $replan->minutes)
-                    : sprintf('%d %s instead of %d, to fit into %d minutes.', $sets, $sets === 1 ? 'set' : 'sets', $item->chosen->sets, $replan->minutes)];
+                    : sprintf(
+                        '%d %s instead of %d, to fit into %d minutes.',
+                        $sets,
+                        $sets === 1 ? 'set' : 'sets',
+                        $item->chosen->sets,
+                        $replan->minutes,
+                    )];
             }
         }
 
@@ -188,7 +208,12 @@ final readonly class ReplanSession
     /** @return list<Item> What is still to be done. */
     private function items(TrainingSession $session): array
     {
-        return array_values(array_filter($session->items(), fn (Item $item): bool => $item->left_out === null && $this->setsDone($item) < $item->chosen->sets));
+        return array_values(
+            array_filter(
+                $session->items(),
+                fn (Item $item): bool => $item->left_out === null && $this->setsDone($item) < $item->chosen->sets,
+            ),
+        );
     }
 
     private function setsDone(Item $item): int

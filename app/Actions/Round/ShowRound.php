@@ -25,8 +25,12 @@ final readonly class ShowRound
 {
     private const PAIN_STAYS_OPEN_DAYS = 14;
 
-    public function __construct(private ShowSession $showSession, private Catalogue $catalogue, private DescribeClient $describe, private AssessHealth $assess)
-    {
+    public function __construct(
+        private ShowSession $showSession,
+        private Catalogue $catalogue,
+        private DescribeClient $describe,
+        private AssessHealth $assess,
+    ) {
     }
 
     public function handle(User $trainer, CarbonImmutable $day): RoundResource
@@ -68,9 +72,16 @@ final readonly class ShowRound
         $items = collect($session->items());
         $toSwap = $this->showSession->itemsToSwap($session);
         /** @var SetLog|null $last */
-        $last = $client->setLogs()->where('logged_at', '<', AsMoment::stored($session->starts_at->startOfDay()))->orderByDesc('logged_at')->first();
+        $last = $client->setLogs()
+            ->where('logged_at', '<', AsMoment::stored($session->starts_at->startOfDay()))
+            ->orderByDesc('logged_at')
+            ->first();
         /** @var Collection<int, SetLog> $pain */
-        $pain = $client->setLogs()->where('pain', true)->where('logged_at', '>=', AsMoment::stored(CarbonImmutable::now()->subDays(self::PAIN_STAYS_OPEN_DAYS)))->orderByDesc('logged_at')->get();
+        $pain = $client->setLogs()
+            ->where('pain', true)
+            ->where('logged_at', '>=', AsMoment::stored(CarbonImmutable::now()->subDays(self::PAIN_STAYS_OPEN_DAYS)))
+            ->orderByDesc('logged_at')
+            ->get();
 
         return new VisitResource(
             sessionId: $session->id,
@@ -82,15 +93,32 @@ final readonly class ShowRound
             startsAt: $session->starts_at->toIso8601String(),
             minutes: $session->minutes,
             state: $session->state(),
-            exercises: array_values($items->whereNull('left_out')->map(fn (Item $item): string => $this->catalogue->exercise($item->now()->exercise)->name)->all()),
+            exercises: array_values(
+                $items->whereNull('left_out')
+                    ->map(fn (Item $item): string => $this->catalogue->exercise($item->now()->exercise)->name)
+                    ->all(),
+            ),
             swapsNeeded: count($toSwap),
             firstSwapItemId: $toSwap[0] ?? null,
             setsLogged: (int) $items->sum(fn (Item $item): int => $item->setLogs->count()),
             setsPlanned: (int) $items->whereNull('left_out')->sum(fn (Item $item): int => $item->chosen->sets),
             limits: LimitResource::allOf($this->describe->limits($client)),
-            painNotes: array_values($pain->map(fn (SetLog $set): string => sprintf('%s, %s%s', $this->catalogue->exercise($set->exercise)->name, $set->logged_at->format('j M'), $set->pain_note === '' ? '' : ': '.$set->pain_note))->unique()->all()),
+            painNotes: array_values(
+                $pain->map(
+                    fn (SetLog $set): string => sprintf(
+                        '%s, %s%s',
+                        $this->catalogue->exercise($set->exercise)->name,
+                        $set->logged_at->format('j M'),
+                        $set->pain_note === '' ? '' : ': '.$set->pain_note,
+                    ),
+                )
+                    ->unique()
+                    ->all(),
+            ),
             locks: array_column($this->assess->locks($client), 'why'),
-            daysSinceLast: $last === null ? null : (int) $last->logged_at->setTimezone($session->zone)->startOfDay()->diffInDays($session->starts_at->startOfDay()),
+            daysSinceLast: $last === null ? null : (int) $last->logged_at->setTimezone($session->zone)
+                ->startOfDay()
+                ->diffInDays($session->starts_at->startOfDay()),
         );
     }
 }

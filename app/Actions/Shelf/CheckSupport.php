@@ -21,7 +21,14 @@ use NimbleShelf\Core\Shelf\SupportCheck;
 final readonly class CheckSupport
 {
     /** What each kind is checked for, the exercise that asks most of it first. */
-    public const USES = ['pole' => ['inverted-row'], 'table' => ['inverted-row', 'push-up'], 'chair' => ['chair-dip', 'push-up'], 'stool' => ['chair-dip', 'push-up'], 'sofa' => ['chair-dip', 'push-up'], 'step' => ['push-up']];
+    public const USES = [
+        'pole' => ['inverted-row'],
+        'table' => ['inverted-row', 'push-up'],
+        'chair' => ['chair-dip', 'push-up'],
+        'stool' => ['chair-dip', 'push-up'],
+        'sofa' => ['chair-dip', 'push-up'],
+        'step' => ['push-up'],
+    ];
 
     public function __construct(private Catalogue $catalogue, private ResistanceModel $model, private DescribeClient $describe)
     {
@@ -42,24 +49,37 @@ final readonly class CheckSupport
         $curve = $this->model->curve($exercise, $body, $setting);
         // Both arms together, at the hardest point.
         $loadKg = 2 * $curve->peak() / Body::GRAVITY;
-        $barHeightCm = $item->kind === 'pole' ? self::needed('barHeightCm', $measured['barHeightCm'], 'How high does it lie, in centimetres?') : 0.0;
+        $barHeightCm = $item->kind === 'pole'
+            ? self::needed('barHeightCm', $measured['barHeightCm'], 'How high does it lie, in centimetres?')
+            : 0.0;
         $check = SupportCheck::refusal($thing) ?? ($item->kind === 'pole'
             ? SupportCheck::pole(
-                PoleMaterial::tryFrom(is_string($item->measures['material'] ?? null) ? $item->measures['material'] : '') ?? PoleMaterial::Softwood,
+                PoleMaterial::tryFrom(is_string($item->measures['material'] ?? null) ? $item->measures['material'] : '')
+                    ?? PoleMaterial::Softwood,
                 self::needed('spanCm', $measured['spanCm'], 'How far apart are the two supports, in centimetres?') / 100,
                 self::needed('diameterMm', self::measure($item, 'diameter_mm'), 'How thick is the pole, in millimetres?'),
                 self::measure($item, 'wall_mm'),
                 $loadKg,
             )
             : SupportCheck::edge(
-                self::needed('massKg', $thing->massKg > 0 ? $thing->massKg : null, "What does the {$item->name} weigh? Without its mass nobody can say whether it tips."),
+                self::needed(
+                    'massKg',
+                    $thing->massKg > 0 ? $thing->massKg : null,
+                    "What does the {$item->name} weigh? Without its mass nobody can say whether it tips.",
+                ),
                 self::needed('depthCm', $measured['depthCm'], 'How far apart are its legs, front to back, in centimetres?') / 100,
                 ($measured['overhangCm'] ?? 100 * SupportCheck::USUAL_OVERHANG_M) / 100,
                 $loadKg,
             ));
 
         // A thing that was refused once is not leaned on until a later check finds it sound.
-        $item->update(['measures' => ['checked' => $check->verdict->value, 'checked_on' => $client->trainer->today()->toDateString(), 'checked_for' => $exercise->id] + ($item->kind === 'pole' ? ['height_cm' => $barHeightCm] : []) + $item->measures]);
+        $item->update([
+            'measures' => [
+                'checked' => $check->verdict->value,
+                'checked_on' => $client->trainer->today()->toDateString(),
+                'checked_for' => $exercise->id,
+            ] + ($item->kind === 'pole' ? ['height_cm' => $barHeightCm] : []) + $item->measures,
+        ]);
 
         return new SupportCheckResource(
             itemId: $item->id,

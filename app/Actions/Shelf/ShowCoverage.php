@@ -35,8 +35,15 @@ final readonly class ShowCoverage
 
         return new CoverageResource(
             clientId: $client->id,
-            patterns: array_values(array_map(fn (PatternCoverage $pattern): PatternCoverageResource => $this->pattern($pattern, $person), $covered)),
-            missing: array_values(array_map(static fn (PatternCoverage $pattern): string => $pattern->pattern->name, array_filter($covered, static fn (PatternCoverage $pattern): bool => ! $pattern->isTrained()))),
+            patterns: array_values(
+                array_map(fn (PatternCoverage $pattern): PatternCoverageResource => $this->pattern($pattern, $person), $covered),
+            ),
+            missing: array_values(
+                array_map(
+                    static fn (PatternCoverage $pattern): string => $pattern->pattern->name,
+                    array_filter($covered, static fn (PatternCoverage $pattern): bool => ! $pattern->isTrained()),
+                ),
+            ),
             additions: array_map(static fn (AdditionGain $gain): AdditionResource => new AdditionResource(
                 how: $gain->addition->how,
                 words: $gain->addition->words,
@@ -58,14 +65,23 @@ final readonly class ShowCoverage
             id: $covered->pattern->id,
             name: $covered->pattern->name,
             unit: $covered->pattern->unit,
-            reference: $covered->pattern->referenceExercise === null ? null : $this->catalogue->exercise($covered->pattern->referenceExercise)->name,
+            reference: $covered->pattern->referenceExercise === null
+                ? null
+                : $this->catalogue->exercise($covered->pattern->referenceExercise)->name,
             exercises: $covered->exercises,
             isBarely: $covered->isBarely(),
             lowKg: $kg($covered->lowKg()),
             highKg: $kg($covered->highKg()),
             neededKg: $capacity === null ? null : $kg($capacity->kg - $covered->ownKg),
             rungsKg: array_map(static fn (float $whole): float => round($whole - $covered->ownKg, 1), $covered->wholeKg),
-            gaps: array_map(static fn (array $gap): CoverageGapResource => new CoverageGapResource(round($gap['fromKg'], 1), round($gap['toKg'], 1), (int) round(100 * $gap['jump'])), $covered->gaps()),
+            gaps: array_map(
+                static fn (array $gap): CoverageGapResource => new CoverageGapResource(
+                    round($gap['fromKg'], 1),
+                    round($gap['toKg'], 1),
+                    (int) round(100 * $gap['jump']),
+                ),
+                $covered->gaps(),
+            ),
         );
     }
 }

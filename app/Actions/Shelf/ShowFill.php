@@ -40,13 +40,21 @@ final readonly class ShowFill
             if ($thing->kind === 'object') {
                 $items[] = ['id' => $thing->id, 'massKg' => $thing->massKg, 'count' => $thing->count, 'certainty' => $thing->certainty];
             } elseif ($thing->kind === 'pourable' && $thing->maxL > 0) {
-                $pourables[] = ['id' => $thing->id, 'kgPerL' => $thing->kgPerL, 'maxL' => $thing->maxL, 'stepL' => self::STEP_L, 'containerKg' => $thing->containerKg];
+                $pourables[] = [
+                    'id' => $thing->id,
+                    'kgPerL' => $thing->kgPerL,
+                    'maxL' => $thing->maxL,
+                    'stepL' => self::STEP_L,
+                    'containerKg' => $thing->containerKg,
+                ];
             }
         }
         $stock = FillStock::of($items, $pourables);
         $held = $carrier?->toThing();
         [$tareKg, $maxKg] = $held === null ? [0.0, self::MOST_KG] : [$held->massKg, $held->maxKg];
-        $recipes = $pair ? FillSolver::solvePair($targetKg, $tareKg, $maxKg, $stock) : [FillSolver::solve($targetKg, $tareKg, $maxKg, $stock)];
+        $recipes = $pair
+            ? FillSolver::solvePair($targetKg, $tareKg, $maxKg, $stock)
+            : [FillSolver::solve($targetKg, $tareKg, $maxKg, $stock)];
 
         return new FillResource(
             targetKg: $targetKg,
@@ -66,7 +74,12 @@ final readonly class ShowFill
             $parts[] = new FillPartResource($things[$id]->name, $count, null, round($count * $things[$id]->massKg, 3));
         }
         foreach ($recipe->pours as ['id' => $id, 'litres' => $litres]) {
-            $parts[] = new FillPartResource($things[$id]->name, null, $litres, round($things[$id]->containerKg + $litres * $things[$id]->kgPerL, 3));
+            $parts[] = new FillPartResource(
+                $things[$id]->name,
+                null,
+                $litres,
+                round($things[$id]->containerKg + $litres * $things[$id]->kgPerL, 3),
+            );
         }
 
         return new RecipeResource(round($recipe->totalKg, 3), round($recipe->errorKg, 3), round($recipe->sdKg, 3), $recipe->pieces, $parts);

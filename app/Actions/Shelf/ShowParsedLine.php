@@ -47,7 +47,10 @@ final class ShowParsedLine
             name: $parsed->name,
             count: $parsed->count,
             fields: $fields,
-            understood: array_map(static fn (array $piece): UnderstoodResource => new UnderstoodResource($piece['text'], $piece['means']), $parsed->understood),
+            understood: array_map(
+                static fn (array $piece): UnderstoodResource => new UnderstoodResource($piece['text'], $piece['means']),
+                $parsed->understood,
+            ),
             unknown: $parsed->unknown,
             missing: array_column($parsed->missing, 'message', 'field'),
             assumed: $parsed->assumed,

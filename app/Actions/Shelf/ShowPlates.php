@@ -25,7 +25,13 @@ final class ShowPlates
 
         return new PlateLoadingResource(
             itemId: $item->id,
-            builds: array_map(static fn (array $build): PlateBuildResource => new PlateBuildResource(round($build['loadKg'], 3), $build['perEnd'] === [] ? 'bare handle' : self::plates($build['perEnd'])), $loading->builds),
+            builds: array_map(
+                static fn (array $build): PlateBuildResource => new PlateBuildResource(
+                    round($build['loadKg'], 3),
+                    $build['perEnd'] === [] ? 'bare handle' : self::plates($build['perEnd']),
+                ),
+                $loading->builds,
+            ),
             from: $from,
             to: $to,
             change: $steps === [] ? 'Nothing to change.' : 'At each end '.implode(', then ', $steps).'.',
@@ -35,6 +41,9 @@ final class ShowPlates
     /** @param  list<array{massKg: float, count: int}>  $plates */
     private static function plates(array $plates): string
     {
-        return implode(' + ', array_map(static fn (array $plate): string => "{$plate['count']} × ".SettingInWords::kg($plate['massKg']).' kg', $plates));
+        return implode(
+            ' + ',
+            array_map(static fn (array $plate): string => "{$plate['count']} × ".SettingInWords::kg($plate['massKg']).' kg', $plates),
+        );
     }
 }

@@ -52,7 +52,16 @@ final readonly class ShowShelf
             clientId: $client->id,
             clientName: $client->name,
             sharedWith: $client->kitFrom?->name,
-            items: array_map(fn (ShelfItem $item, Thing $thing): ShelfItemResource => $this->described($item, $thing, $client, $serves[$thing->id] ?? []), $items, $things),
+            items: array_map(
+                fn (ShelfItem $item, Thing $thing): ShelfItemResource => $this->described(
+                    $item,
+                    $thing,
+                    $client,
+                    $serves[$thing->id] ?? [],
+                ),
+                $items,
+                $things,
+            ),
             limits: LimitResource::allOf($this->describe->limits($client)),
         );
     }
@@ -95,7 +104,9 @@ final readonly class ShowShelf
     {
         $test = $thing->isBand() ? $item->bandTests->first() : null;
         $stretches = $thing->isBand() ? $this->stretches($thing, $item->client_id, $test?->tested_on->toImmutable()) : null;
-        $dueOn = in_array($item->kind, self::LASTING, true) ? null : ($item->inspected_on ?? $item->created_at)?->toImmutable()->addDays($thing->isBand() ? self::BAND_DAYS : self::OTHER_DAYS);
+        $dueOn = in_array($item->kind, self::LASTING, true)
+            ? null
+            : ($item->inspected_on ?? $item->created_at)?->toImmutable()->addDays($thing->isBand() ? self::BAND_DAYS : self::OTHER_DAYS);
 
         return new ShelfItemResource(
             id: $item->id,
@@ -123,7 +134,10 @@ final readonly class ShowShelf
     private function stretches(Thing $thing, int $clientId, ?CarbonImmutable $since): int
     {
         $repetitions = 0;
-        $sets = SetLog::query()->where('client_id', $clientId)->whereNull('voided_at')->when($since !== null, static fn ($query) => $query->where('logged_at', '>=', $since))->get();
+        $sets = SetLog::query()->where('client_id', $clientId)
+            ->whereNull('voided_at')
+            ->when($since !== null, static fn ($query) => $query->where('logged_at', '>=', $since))
+            ->get();
         foreach ($sets as $set) {
             if ($set->setting->implement === $thing->kind && $set->setting->band?->band->restLengthM === $thing->band?->restLengthM) {
                 $repetitions += $set->reps;
@@ -140,10 +154,23 @@ final readonly class ShowShelf
         $diameter = $item->measures['diameter_mm'] ?? null;
 
         return match (true) {
-            $thing->band !== null => sprintf('%.0f cm at rest, %.0f N at twice that', $thing->band->restLengthM * 100, $thing->band->forceAt(2 * $thing->band->restLengthM)),
-            $thing->kind === 'adjustable-dumbbell' => sprintf('%s to %s kg each, %d steps', SettingInWords::kg($loads[0]), SettingInWords::kg($loads[count($loads) - 1]), count($loads)),
+            $thing->band !== null => sprintf(
+                '%.0f cm at rest, %.0f N at twice that',
+                $thing->band->restLengthM * 100,
+                $thing->band->forceAt(2 * $thing->band->restLengthM),
+            ),
+            $thing->kind === 'adjustable-dumbbell' => sprintf(
+                '%s to %s kg each, %d steps',
+                SettingInWords::kg($loads[0]),
+                SettingInWords::kg($loads[count($loads) - 1]),
+                count($loads),
+            ),
             $thing->kind === 'rucksack' => sprintf('%s empty, holds up to %s kg', $kg, SettingInWords::kg($thing->maxKg)),
-            $thing->kind === 'pourable' => sprintf('up to %s L, %s kg per litre', SettingInWords::kg($thing->maxL), SettingInWords::kg($thing->kgPerL)),
+            $thing->kind === 'pourable' => sprintf(
+                'up to %s L, %s kg per litre',
+                SettingInWords::kg($thing->maxL),
+                SettingInWords::kg($thing->kgPerL),
+            ),
             $thing->kind === 'pole' && is_numeric($diameter) => sprintf('%.0f mm thick', (float) $diameter),
             $thing->kind === 'wall' => 'for hands and for balance',
             $thing->isSupport() => sprintf('%.0f cm high%s', $thing->heightM * 100, $thing->massKg > 0 ? ', '.$kg : ''),

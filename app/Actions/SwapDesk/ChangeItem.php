@@ -30,8 +30,15 @@ final readonly class ChangeItem
     }
 
     /** @param  string  $batch  Changes made at one go share it. */
-    public function handle(Item|Slot $target, int $clientId, CoreChange $change, SwapScope $scope, string $occasion, string $why, string $batch): void
-    {
+    public function handle(
+        Item|Slot $target,
+        int $clientId,
+        CoreChange $change,
+        SwapScope $scope,
+        string $occasion,
+        string $why,
+        string $batch,
+    ): void {
         DB::transaction(function () use ($target, $clientId, $change, $scope, $occasion, $why, $batch): void {
             $from = $this->standingInWords($target);
             /** @var Change $row */
@@ -46,7 +53,10 @@ final readonly class ChangeItem
                 'change' => $change,
             ]);
             $target->settle();
-            $row->update(['to_words' => $change->onlySet === null || $change->instead === null ? $this->standingInWords($target) : $this->inWords($change->instead)]);
+            $row->update([
+                'to_words' => $change->onlySet === null
+                    || $change->instead === null ? $this->standingInWords($target) : $this->inWords($change->instead),
+            ]);
         });
     }
 
@@ -79,7 +89,14 @@ final readonly class ChangeItem
     {
         $exercise = $this->catalogue->exercise($asked->exercise);
 
-        return sprintf('%s, %s, %d × %d%s', $exercise->name, $asked->words ?? SettingInWords::of($exercise, $asked->setting), $asked->sets, $asked->dose->count(), $asked->dose->isTimed() ? ' s' : '');
+        return sprintf(
+            '%s, %s, %d × %d%s',
+            $exercise->name,
+            $asked->words ?? SettingInWords::of($exercise, $asked->setting),
+            $asked->sets,
+            $asked->dose->count(),
+            $asked->dose->isTimed() ? ' s' : '',
+        );
     }
 
     public function standingInWords(Item|Slot $target): string

@@ -29,8 +29,12 @@ use NimbleShelf\Core\Planning\Sides;
 /** Puts a ranked candidate in the place of a prescribed exercise, and takes it back. */
 final readonly class ChooseSwap
 {
-    public function __construct(private RankSwaps $rankSwaps, private Catalogue $catalogue, private ChangeItem $change, private AssessHealth $assess)
-    {
+    public function __construct(
+        private RankSwaps $rankSwaps,
+        private Catalogue $catalogue,
+        private ChangeItem $change,
+        private AssessHealth $assess,
+    ) {
     }
 
     /**
@@ -55,7 +59,15 @@ final readonly class ChooseSwap
                 $ranked[$asked] ??= [$this->candidate($item->client(), $this->prescription($prescribed, $item->client()), $key)];
                 $candidate = $ranked[$asked][0];
                 if ($candidate !== null) {
-                    $this->lay($target, $prescribed, $candidate, SwapScope::Programme, $item->client(), SwapScope::Programme->occasion(), $batch);
+                    $this->lay(
+                        $target,
+                        $prescribed,
+                        $candidate,
+                        SwapScope::Programme,
+                        $item->client(),
+                        SwapScope::Programme->occasion(),
+                        $batch,
+                    );
                     $changed += $target instanceof Item ? 1 : 0;
                 }
             }
@@ -103,7 +115,9 @@ final readonly class ChooseSwap
             foreach ($week->plannedSessions as $planned) {
                 /** @var PlannedSession $planned */
                 $hasBegun = $planned->sessions->contains(static fn (TrainingSession $day): bool => $day->started_at !== null);
-                if ($hasBegun || ($planned->id !== $session->planned_session_id && $planned->startsAt($session->zone)->lessThanOrEqualTo($session->starts_at))) {
+                $isPast = $planned->id !== $session->planned_session_id
+                    && $planned->startsAt($session->zone)->lessThanOrEqualTo($session->starts_at);
+                if ($hasBegun || $isPast) {
                     continue;
                 }
                 foreach ($planned->blocks as $block) {
@@ -123,7 +137,9 @@ final readonly class ChooseSwap
     {
         $candidate = $this->candidate($item->client(), $item->prescription(), $key);
         if ($candidate === null) {
-            throw ValidationException::withMessages(['key' => 'That swap is no longer on offer: the shelf has changed. Look at the list again.']);
+            throw ValidationException::withMessages([
+                'key' => 'That swap is no longer on offer: the shelf has changed. Look at the list again.',
+            ]);
         }
 
         return $this->put($item, $candidate, $scope, batch: $batch);
@@ -137,10 +153,23 @@ final readonly class ChooseSwap
      *
      * @throws ValidationException If a health answer locks the programme.
      */
-    public function put(Item $item, Candidate $candidate, SwapScope $scope = SwapScope::Today, ?string $occasion = null, ?string $batch = null): Item
-    {
+    public function put(
+        Item $item,
+        Candidate $candidate,
+        SwapScope $scope = SwapScope::Today,
+        ?string $occasion = null,
+        ?string $batch = null,
+    ): Item {
         $this->assess->refuseIfLocked($item->client(), 'lock');
-        $this->lay($item, $item->prescribed, $candidate, $scope, $item->client(), $occasion ?? $scope->occasion(), $batch ?? Str::uuid()->toString());
+        $this->lay(
+            $item,
+            $item->prescribed,
+            $candidate,
+            $scope,
+            $item->client(),
+            $occasion ?? $scope->occasion(),
+            $batch ?? Str::uuid()->toString(),
+        );
 
         return $item;
     }
@@ -155,7 +184,9 @@ final readonly class ChooseSwap
     /** True where the swap in use holds for later days too. */
     public function isFromHereOn(Item $item): bool
     {
-        $swap = $item->madeChanges->whereNull('undone_at')->filter(static fn (Change $change): bool => $change->change->instead !== null && $change->change->onlySet === null)->last();
+        $swap = $item->madeChanges->whereNull('undone_at')
+            ->filter(static fn (Change $change): bool => $change->change->instead !== null && $change->change->onlySet === null)
+            ->last();
 
         return $swap?->scope === SwapScope::Programme;
     }
@@ -182,15 +213,25 @@ final readonly class ChooseSwap
         return null;
     }
 
-    private function lay(Item|Slot $target, Assignment $prescribed, Candidate $candidate, SwapScope $scope, Client $client, string $occasion, string $batch): void
-    {
+    private function lay(
+        Item|Slot $target,
+        Assignment $prescribed,
+        Candidate $candidate,
+        SwapScope $scope,
+        Client $client,
+        string $occasion,
+        string $batch,
+    ): void {
         $why = implode(' ', [...$candidate->reasons, ...$candidate->changes]);
         $rung = $candidate->rung;
         $instead = Assignment::of(
             exercise: $rung->exercise->id,
             setting: $rung->setting,
             sets: $prescribed->sets,
-            dose: $rung->exercise->isHold ? Dose::seconds($candidate->reps, perSide: $rung->isOneSided()) : Dose::repetitions($candidate->reps, perSide: $rung->isOneSided()),
+            dose: $rung->exercise->isHold ? Dose::seconds(
+                $candidate->reps,
+                perSide: $rung->isOneSided(),
+            ) : Dose::repetitions($candidate->reps, perSide: $rung->isOneSided()),
             reserve: $candidate->reserve,
             restSeconds: $candidate->restAfter($prescribed->restSeconds),
             sides: $rung->isOneSided() ? Sides::Each : Sides::Both,
@@ -205,6 +246,13 @@ final readonly class ChooseSwap
 
     private function prescription(Assignment $asked, Client $client): Prescription
     {
-        return Prescription::of($asked->exercise, $asked->setting, min(10, $asked->sets), $asked->dose->count(), $asked->reserve, $client->goal);
+        return Prescription::of(
+            $asked->exercise,
+            $asked->setting,
+            min(10, $asked->sets),
+            $asked->dose->count(),
+            $asked->reserve,
+            $client->goal,
+        );
     }
 }

@@ -20,8 +20,13 @@ use NimbleShelf\Core\Mechanics\Setting;
 /** A candidate whose setting is moved by hand, reckoned as it moves. */
 final readonly class MoveSwap
 {
-    public function __construct(private RankSwaps $rankSwaps, private ShelfRungs $rungs, private DescribeClient $describe, private Catalogue $catalogue, private ShowSwaps $showSwaps)
-    {
+    public function __construct(
+        private RankSwaps $rankSwaps,
+        private ShelfRungs $rungs,
+        private DescribeClient $describe,
+        private Catalogue $catalogue,
+        private ShowSwaps $showSwaps,
+    ) {
     }
 
     /**
@@ -67,6 +72,8 @@ final readonly class MoveSwap
             return $rung;
         }
 
-        throw ValidationException::withMessages(['setting' => 'That swap is no longer on offer: the shelf has changed. Look at the list again.']);
+        throw ValidationException::withMessages([
+            'setting' => 'That swap is no longer on offer: the shelf has changed. Look at the list again.',
+        ]);
     }
 }

@@ -96,7 +96,10 @@ final readonly class ShowSwaps
         if ($openers === []) {
             $bands = array_filter($usual, static fn (Addition $one): bool => $one->thing?->isBand() === true);
             foreach (array_filter($usual, static fn (Addition $one): bool => $one->anchorM !== null) as $anchor) {
-                $openers = [...$openers, ...array_filter(array_map(fn (Addition $band): ?OpenerResource => $this->opener($item, [$band, $anchor]), $bands))];
+                $openers = [
+                    ...$openers,
+                    ...array_filter(array_map(fn (Addition $band): ?OpenerResource => $this->opener($item, [$band, $anchor]), $bands)),
+                ];
             }
         }
         usort($openers, static fn (OpenerResource $one, OpenerResource $two): int => $two->matchPercent <=> $one->matchPercent);
@@ -108,7 +111,11 @@ final readonly class ShowSwaps
     private function opener(Item $item, array $added): ?OpenerResource
     {
         $client = $item->client();
-        $situation = array_reduce($added, static fn (Situation $there, Addition $addition): Situation => $addition->to($there), $this->describe->situation($client));
+        $situation = array_reduce(
+            $added,
+            static fn (Situation $there, Addition $addition): Situation => $addition->to($there),
+            $this->describe->situation($client),
+        );
         $found = $this->rankSwaps->deskOf($client)->rank($item->prescription(), $situation)->candidates;
 
         return $found === [] ? null : new OpenerResource(
@@ -137,7 +144,12 @@ final readonly class ShowSwaps
             goal: $prescription->goal->label(),
             equivalent: EquivalentResource::of($result->prescribed, $this->catalogue),
             curve: CurveResource::of($result->prescribed->curve),
-            figure: FigureResource::of($this->model->rig($exercise, $body, $prescription->setting), $exercise, $prescription->setting, $body),
+            figure: FigureResource::of(
+                $this->model->rig($exercise, $body, $prescription->setting),
+                $exercise,
+                $prescription->setting,
+                $body,
+            ),
         );
     }
 
@@ -172,7 +184,13 @@ final readonly class ShowSwaps
             lost: $candidate->lost,
             changes: $candidate->changes,
             cautions: $candidate->cautions,
-            controls: array_map(ControlResource::of(...), [...LiveRung::controls($rung), ...LiveRung::tempoControls($rung, $candidate->tempo ?? Tempo::of(...$rung->exercise->tempo))]),
+            controls: array_map(
+                ControlResource::of(...),
+                [
+                    ...LiveRung::controls($rung),
+                    ...LiveRung::tempoControls($rung, $candidate->tempo ?? Tempo::of(...$rung->exercise->tempo)),
+                ],
+            ),
             curve: CurveResource::of($candidate->equivalent->curve),
             figure: FigureResource::of($this->model->rig($rung->exercise, $body, $rung->setting), $rung->exercise, $rung->setting, $body),
         );

@@ -40,7 +40,10 @@ final class FillCommand extends JsonCommand
             'total_kg' => round($recipe->totalKg, 6),
             'error_kg' => round($recipe->errorKg, 6),
             'picks' => $recipe->picks,
-            'pours' => array_map(static fn (array $pour): array => ['id' => $pour['id'], 'litres' => round($pour['litres'], 6)], $recipe->pours),
+            'pours' => array_map(
+                static fn (array $pour): array => ['id' => $pour['id'], 'litres' => round($pour['litres'], 6)],
+                $recipe->pours,
+            ),
             'pieces' => $recipe->pieces,
         ];
     }

@@ -48,6 +48,8 @@ abstract class JsonCommand extends Command
     /** @param  array<string, mixed>  $answer */
     private function write(array $answer): void
     {
-        $this->output->writeln(json_encode($answer, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION));
+        $this->output->writeln(
+            json_encode($answer, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION),
+        );
     }
 }

@@ -45,7 +45,11 @@ final class ReferenceTableCommand extends Command
         }
         $file = base_path(self::DOCUMENT);
         [$begin, $end] = self::MARKS;
-        $text = (string) preg_replace('/'.preg_quote($begin, '/').'.*'.preg_quote($end, '/').'/s', "{$begin}\n{$table}{$end}", (string) file_get_contents($file));
+        $text = (string) preg_replace(
+            '/'.preg_quote($begin, '/').'.*'.preg_quote($end, '/').'/s',
+            "{$begin}\n{$table}{$end}",
+            (string) file_get_contents($file),
+        );
         file_put_contents($file, $text);
         $this->info('Wrote the table into '.self::DOCUMENT.'.');
 
@@ -60,7 +64,15 @@ final class ReferenceTableCommand extends Command
             $exercise = $catalogue->exercise($id);
             $curve = $model->curve($exercise, $body, Setting::bodyWeight(supportHeightM: $handsM, footHeightM: $feetM));
             $share = 2 * ($where === 'end' ? $curve->end() : $curve->resistance[0]) / $body->weightN();
-            $table .= sprintf("| %s, %s | %.2f | %s | %.2f | %+.2f |\n", mb_strtolower($exercise->name), $how, $measured, $source, $share, $share - $measured);
+            $table .= sprintf(
+                "| %s, %s | %.2f | %s | %.2f | %+.2f |\n",
+                mb_strtolower($exercise->name),
+                $how,
+                $measured,
+                $source,
+                $share,
+                $share - $measured,
+            );
         }
 
         return $table;

@@ -30,7 +30,8 @@ final class ResistanceCommand extends JsonCommand
     {
         $body = Shapes::body($asked->object('client'));
         $id = $asked->text('exercise');
-        $exercise = $this->catalogue->exercises[$id] ?? throw InvalidQuantity::because('exercise', "There is no exercise called \"{$id}\".");
+        $exercise = $this->catalogue->exercises[$id]
+            ?? throw InvalidQuantity::because('exercise', "There is no exercise called \"{$id}\".");
         $setting = Setting::fromArray($asked->map('setting'));
         $school = School::from($asked->oneOf('school', array_column(School::cases(), 'value'), School::Mean->value));
 
@@ -39,7 +40,13 @@ final class ResistanceCommand extends JsonCommand
         $curve = InvalidQuantity::under('setting', fn (): ResistanceCurve => $this->model->curve($exercise, $body, $setting));
         $problem = self::problemOf($curve, $setting);
         $nearest = $problem === null ? null : (new NearestBandSetting($this->model))->to($exercise, $body, $setting);
-        $equivalent = $this->model->equivalent($exercise, $body, $setting, $school, $setting->band === null ? Certainty::Labelled : Certainty::Measured);
+        $equivalent = $this->model->equivalent(
+            $exercise,
+            $body,
+            $setting,
+            $school,
+            $setting->band === null ? Certainty::Labelled : Certainty::Measured,
+        );
         $points = [];
         foreach ($curve->us as $i => $u) {
             $points[] = ['u' => round($u, 4), 'effort' => round($curve->effort[$i], 5), 'resistance' => round($curve->resistance[$i], 4)];
@@ -68,7 +75,11 @@ final class ResistanceCommand extends JsonCommand
     private static function problemOf(ResistanceCurve $curve, Setting $setting): ?string
     {
         if ($setting->band !== null && $curve->longestStretch !== null && $curve->longestStretch > $setting->band->limitRatio) {
-            return sprintf('over-stretched: the band reaches %.2f times its length, and %.2f is its limit.', $curve->longestStretch, $setting->band->limitRatio);
+            return sprintf(
+                'over-stretched: the band reaches %.2f times its length, and %.2f is its limit.',
+                $curve->longestStretch,
+                $setting->band->limitRatio,
+            );
         }
         if ($curve->slackFraction >= 1.0) {
             return 'slack: the band hangs loose over the whole range.';

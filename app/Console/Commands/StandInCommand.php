@@ -18,11 +18,17 @@ final class StandInCommand extends JsonCommand
 
     protected function answer(Fields $asked): array
     {
-        $item = ShelfItem::query()->find($asked->whole('item_id', 1, PHP_INT_MAX, '')) ?? throw InvalidQuantity::because('item_id', 'There is no such thing on any shelf.');
+        $item = ShelfItem::query()->find($asked->whole('item_id', 1, PHP_INT_MAX, ''))
+            ?? throw InvalidQuantity::because('item_id', 'There is no such thing on any shelf.');
         $band = StandInThings::band($item);
 
         return $band === null
             ? ['pull_n' => round(StandInThings::pullN($item, 0.0), 4)]
-            : ['rest_length_cm' => $band->restLengthM * 100, 'a_n' => round($band->aN, 4), 'b_n' => round($band->bN, 4), 'force_at_double_n' => round($band->forceAt(2 * $band->restLengthM), 4)];
+            : [
+                'rest_length_cm' => $band->restLengthM * 100,
+                'a_n' => round($band->aN, 4),
+                'b_n' => round($band->bN, 4),
+                'force_at_double_n' => round($band->forceAt(2 * $band->restLengthM), 4),
+            ];
     }
 }

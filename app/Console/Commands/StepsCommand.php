@@ -38,7 +38,14 @@ final class StepsCommand extends JsonCommand
             'seconds' => round($timeline->seconds(), 1),
             'likely_seconds' => round($timeline->likelySeconds(), 1),
             'position_changes' => $timeline->positionChanges,
-            'conflicts' => array_map(static fn (KitConflict $conflict): array => ['thing' => $conflict->thing->id, 'fits' => $conflict->fits(), 'words' => $conflict->inWords()], $timeline->conflicts),
+            'conflicts' => array_map(
+                static fn (KitConflict $conflict): array => [
+                    'thing' => $conflict->thing->id,
+                    'fits' => $conflict->fits(),
+                    'words' => $conflict->inWords(),
+                ],
+                $timeline->conflicts,
+            ),
         ];
     }
 
@@ -56,6 +63,9 @@ final class StepsCommand extends JsonCommand
             'dose' => $step->dose,
             'unit' => $step->unit,
             'words' => $step->words,
-        ], static fn (mixed $value): bool => $value !== null) + ['pick_up' => array_map($ids, $step->pickUp), 'put_down' => array_map($ids, $step->putDown)];
+        ], static fn (mixed $value): bool => $value !== null) + [
+            'pick_up' => array_map($ids, $step->pickUp),
+            'put_down' => array_map($ids, $step->putDown),
+        ];
     }
 }

@@ -34,14 +34,18 @@ final class SwapCommand extends JsonCommand
         $shelf = Shapes::shelf($asked->objects('shelf'));
         $home = Shapes::home($asked->object('home'));
         $prescription = Shapes::prescription($asked->object('prescription'));
-        $exercise = $this->catalogue->exercises[$prescription->exercise] ?? throw InvalidQuantity::because('prescription.exercise', "There is no exercise called \"{$prescription->exercise}\".");
+        $exercise = $this->catalogue->exercises[$prescription->exercise]
+            ?? throw InvalidQuantity::because('prescription.exercise', "There is no exercise called \"{$prescription->exercise}\".");
         Shapes::refuseUnfinished($exercise, $prescription->setting, 'prescription.');
         if ($prescription->setting->implement === 'body-weight' && ! $exercise->usesBodyWeight) {
             throw InvalidQuantity::because('prescription.setting', "prescription.setting is missing: {$exercise->name} needs a load.");
         }
         $school = School::from($asked->oneOf('school', array_column(School::cases(), 'value'), School::Mean->value));
         $limit = $asked->has('limit') ? $asked->whole('limit', 1, 200, 'candidates') : self::USUAL_LIMIT;
-        $result = InvalidQuantity::under('prescription', fn (): SwapResult => $this->desk->rank($prescription, new Situation($client, $shelf, $home), $school, $limit));
+        $result = InvalidQuantity::under(
+            'prescription',
+            fn (): SwapResult => $this->desk->rank($prescription, new Situation($client, $shelf, $home), $school, $limit),
+        );
 
         return [
             'candidates' => array_map(static fn (Candidate $candidate): array => [
@@ -56,7 +60,10 @@ final class SwapCommand extends JsonCommand
                 'reasons' => [...$candidate->reasons, ...$candidate->changes, ...$candidate->lost],
                 'cautions' => $candidate->cautions,
             ], $result->candidates),
-            'excluded' => array_map(static fn (Exclusion $exclusion): array => ['exercise' => $exclusion->exercise->id, 'reasons' => $exclusion->reasons], $result->excluded),
+            'excluded' => array_map(
+                static fn (Exclusion $exclusion): array => ['exercise' => $exclusion->exercise->id, 'reasons' => $exclusion->reasons],
+                $result->excluded,
+            ),
         ];
     }
 }

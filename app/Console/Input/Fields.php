@@ -48,7 +48,10 @@ final readonly class Fields
     {
         $value = $this->data[$name] ?? null;
         if (! is_string($value) || $value === '') {
-            throw InvalidQuantity::because($this->under.$name, $value === null ? "{$this->under}{$name} is missing." : "{$this->under}{$name} must be a text.");
+            throw InvalidQuantity::because(
+                $this->under.$name,
+                $value === null ? "{$this->under}{$name} is missing." : "{$this->under}{$name} must be a text.",
+            );
         }
 
         return $value;
@@ -80,7 +83,10 @@ final readonly class Fields
     {
         $value = $this->data[$name] ?? null;
         if (! is_array($value) || ($value !== [] && array_is_list($value))) {
-            throw InvalidQuantity::because($this->under.$name, $value === null ? "{$this->under}{$name} is missing." : "{$this->under}{$name} must be an object.");
+            throw InvalidQuantity::because(
+                $this->under.$name,
+                $value === null ? "{$this->under}{$name} is missing." : "{$this->under}{$name} must be an object.",
+            );
         }
 
         return $value;
@@ -95,7 +101,10 @@ final readonly class Fields
     {
         $value = $this->data[$name] ?? null;
         if (! is_array($value) || ! array_is_list($value)) {
-            throw InvalidQuantity::because($this->under.$name, $value === null ? "{$this->under}{$name} is missing." : "{$this->under}{$name} must be a list.");
+            throw InvalidQuantity::because(
+                $this->under.$name,
+                $value === null ? "{$this->under}{$name} is missing." : "{$this->under}{$name} must be a list.",
+            );
         }
         $objects = [];
         foreach ($value as $i => $item) {
@@ -120,7 +129,10 @@ final readonly class Fields
         }
         $value = $this->text($name);
         if (! in_array($value, $allowed, true)) {
-            throw InvalidQuantity::because($this->under.$name, sprintf('%s must be one of %s; got "%s".', $this->under.$name, implode(', ', $allowed), $value));
+            throw InvalidQuantity::because(
+                $this->under.$name,
+                sprintf('%s must be one of %s; got "%s".', $this->under.$name, implode(', ', $allowed), $value),
+            );
         }
 
         return $value;
@@ -131,7 +143,9 @@ final readonly class Fields
     {
         $value = $this->data[$name] ?? null;
 
-        return is_bool($value) ? $value : throw InvalidQuantity::because($this->under.$name, "{$this->under}{$name} must be true or false.");
+        return is_bool($value)
+            ? $value
+            : throw InvalidQuantity::because($this->under.$name, "{$this->under}{$name} must be true or false.");
     }
 
     /**
@@ -147,7 +161,9 @@ final readonly class Fields
         }
         $texts = [];
         foreach ($value as $i => $text) {
-            $texts[] = is_string($text) ? $text : throw InvalidQuantity::because("{$this->under}{$name}.{$i}", "{$this->under}{$name}.{$i} must be a text.");
+            $texts[] = is_string($text)
+                ? $text
+                : throw InvalidQuantity::because("{$this->under}{$name}.{$i}", "{$this->under}{$name}.{$i} must be a text.");
         }
 
         return $texts;

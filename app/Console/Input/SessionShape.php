@@ -37,12 +37,18 @@ final readonly class SessionShape
         foreach ($session->objects('blocks') as $i => $block) {
             $under = "session.blocks.{$i}";
             $kind = BlockKind::from($block->oneOf('kind', array_column(BlockKind::cases(), 'value')));
-            $rule = InvalidQuantity::under($under, static fn (): BlockRule => BlockRule::fromArray($kind, array_intersect_key($block->all(), array_flip(BlockRule::keys()))));
+            $rule = InvalidQuantity::under(
+                $under,
+                static fn (): BlockRule => BlockRule::fromArray($kind, array_intersect_key($block->all(), array_flip(BlockRule::keys()))),
+            );
             $slots = [];
             foreach ($block->objects('items') as $j => $item) {
                 $slots[] = $this->slot($item, $kind, $rule, "{$i}.{$j}", "{$under}.items.{$j}");
             }
-            $blocks[] = InvalidQuantity::under($under, static fn (): Block => Block::of($kind, $block->has('name') ? $block->text('name') : $kind->label(), $rule, $slots));
+            $blocks[] = InvalidQuantity::under(
+                $under,
+                static fn (): Block => Block::of($kind, $block->has('name') ? $block->text('name') : $kind->label(), $rule, $slots),
+            );
         }
 
         return new SessionPlan($session->has('name') ? $session->text('name') : 'Session', $blocks);
@@ -51,7 +57,8 @@ final readonly class SessionShape
     private function slot(Fields $item, BlockKind $kind, BlockRule $rule, string $place, string $under): Slot
     {
         $id = $item->text('exercise');
-        $exercise = $this->catalogue->exercises[$id] ?? throw InvalidQuantity::because("{$under}.exercise", "There is no exercise called \"{$id}\".");
+        $exercise = $this->catalogue->exercises[$id]
+            ?? throw InvalidQuantity::because("{$under}.exercise", "There is no exercise called \"{$id}\".");
         $setting = $item->has('setting')
             ? InvalidQuantity::under($under, static fn (): Setting => Setting::fromArray($item->map('setting')))
             : Setting::bodyWeight();
@@ -70,7 +77,12 @@ final readonly class SessionShape
             tempo: $tempo,
         ));
 
-        return new Slot($item->has('thread') ? $item->text('thread') : $place, $exercise, $assignment, $item->has('things') ? $this->things($item->texts('things'), "{$under}.things") : []);
+        return new Slot(
+            $item->has('thread') ? $item->text('thread') : $place,
+            $exercise,
+            $assignment,
+            $item->has('things') ? $this->things($item->texts('things'), "{$under}.things") : [],
+        );
     }
 
     private function dose(Fields $item, BlockKind $kind, BlockRule $rule, Sides $sides): Dose
@@ -109,6 +121,12 @@ final readonly class SessionShape
             $byId[$thing->id] = $thing;
         }
 
-        return array_map(static fn (string $id): Thing => $byId[$id] ?? throw InvalidQuantity::because($under, "There is nothing called \"{$id}\" on the shelf."), $ids);
+        return array_map(
+            static fn (string $id): Thing => $byId[$id] ?? throw InvalidQuantity::because(
+                $under,
+                "There is nothing called \"{$id}\" on the shelf.",
+            ),
+            $ids,
+        );
     }
 }

@@ -21,8 +21,10 @@ final class Shapes
 {
     /** @var array<string, array{float|int, float|int, string}> Numbers a thing may carry, with their ranges and units. */
     private const THING_NUMBERS = [
-        'count' => [1, 200, 'pieces'], 'mass_kg' => [0.01, 300, 'kg'], 'handle_kg' => [0.01, 50, 'kg'], 'tare_kg' => [0, 100, 'kg'], 'max_kg' => [0, 300, 'kg'],
-        'rest_length_cm' => [2, 500, 'cm'], 'a_n' => [0, 2000, 'N'], 'b_n' => [0, 2000, 'N'], 'limit_ratio' => [1.1, 3, 'times its rest length'],
+        'count' => [1, 200, 'pieces'], 'mass_kg' => [0.01, 300, 'kg'], 'handle_kg' => [0.01, 50, 'kg'],
+        'tare_kg' => [0, 100, 'kg'], 'max_kg' => [0, 300, 'kg'],
+        'rest_length_cm' => [2, 500, 'cm'], 'a_n' => [0, 2000, 'N'], 'b_n' => [0, 2000, 'N'],
+        'limit_ratio' => [1.1, 3, 'times its rest length'],
         'height_cm' => [0, 300, 'cm'], 'diameter_mm' => [1, 300, 'mm'], 'wall_mm' => [0.1, 100, 'mm'],
         'density_kg_per_l' => [0.05, 8, 'kg/L'], 'max_l' => [0, 200, 'L'], 'container_kg' => [0, 100, 'kg'],
     ];
@@ -47,7 +49,16 @@ final class Shapes
     {
         $limits = [];
         foreach ($client->has('limits') ? $client->texts('limits') : [] as $i => $limit) {
-            $limits[] = Limit::tryFrom($limit) ?? throw InvalidQuantity::because("client.limits.{$i}", sprintf('client.limits.%d must be one of %s; got "%s".', $i, implode(', ', array_column(Limit::cases(), 'value')), $limit));
+            $limits[] = Limit::tryFrom($limit)
+                ?? throw InvalidQuantity::because(
+                    "client.limits.{$i}",
+                    sprintf(
+                        'client.limits.%d must be one of %s; got "%s".',
+                        $i,
+                        implode(', ', array_column(Limit::cases(), 'value')),
+                        $limit,
+                    ),
+                );
         }
         $capacities = [];
         if ($client->has('capacity')) {
@@ -68,7 +79,11 @@ final class Shapes
     {
         $anchors = [];
         foreach ($home->has('anchors') ? $home->objects('anchors') : [] as $anchor) {
-            $anchors[] = ['id' => $anchor->text('id'), 'heightM' => $anchor->number('height_cm', 0, 300, 'cm') / 100, 'kind' => $anchor->has('kind') ? $anchor->text('kind') : 'rail'];
+            $anchors[] = [
+                'id' => $anchor->text('id'),
+                'heightM' => $anchor->number('height_cm', 0, 300, 'cm') / 100,
+                'kind' => $anchor->has('kind') ? $anchor->text('kind') : 'rail',
+            ];
         }
 
         return Home::of(
@@ -121,13 +136,22 @@ final class Shapes
             return;
         }
         if (! in_array($setting->implement, [...Thing::KINDS, 'reference'], true)) {
-            throw InvalidQuantity::because("{$under}setting.implement", "{$under}setting.implement: there is nothing called \"{$setting->implement}\" to load {$exercise->name} with.");
+            throw InvalidQuantity::because(
+                "{$under}setting.implement",
+                "{$under}setting.implement: there is nothing called \"{$setting->implement}\" to load {$exercise->name} with.",
+            );
         }
         if (in_array($setting->implement, ['tube', 'flat-band', 'long-loop', 'mini-loop'], true)) {
-            throw InvalidQuantity::because("{$under}setting.band", "{$under}setting.band is missing: a band needs its rest length, a, b and layout.");
+            throw InvalidQuantity::because(
+                "{$under}setting.band",
+                "{$under}setting.band is missing: a band needs its rest length, a, b and layout.",
+            );
         }
         if ($setting->massKg <= 0.0 && $exercise->loadPointFor($setting->implement) !== null) {
-            throw InvalidQuantity::because("{$under}setting.mass_kg", "{$under}setting.mass_kg is missing: a {$setting->implement} needs its mass.");
+            throw InvalidQuantity::because(
+                "{$under}setting.mass_kg",
+                "{$under}setting.mass_kg is missing: a {$setting->implement} needs its mass.",
+            );
         }
     }
 
@@ -135,7 +159,10 @@ final class Shapes
     {
         return Prescription::of(
             $prescription->text('exercise'),
-            $prescription->has('setting') ? InvalidQuantity::under('prescription', static fn (): Setting => Setting::fromArray($prescription->map('setting'))) : Setting::bodyWeight(),
+            $prescription->has('setting') ? InvalidQuantity::under(
+                'prescription',
+                static fn (): Setting => Setting::fromArray($prescription->map('setting')),
+            ) : Setting::bodyWeight(),
             $prescription->whole('sets', 1, 10, 'sets'),
             $prescription->whole('reps', 1, 300, 'repetitions'),
             $prescription->whole('reserve', 0, 10, 'repetitions'),

@@ -20,8 +20,13 @@ final class CatalogueController extends Controller
         return $list->handle($trainer);
     }
 
-    public function show(ShowExerciseRequest $request, string $exercise, Catalogue $catalogue, ShowExercise $show, #[CurrentUser] User $trainer): ExerciseResource
-    {
+    public function show(
+        ShowExerciseRequest $request,
+        string $exercise,
+        Catalogue $catalogue,
+        ShowExercise $show,
+        #[CurrentUser] User $trainer,
+    ): ExerciseResource {
         return $show->handle(
             $catalogue->exercises[$exercise] ?? abort(404),
             $trainer,

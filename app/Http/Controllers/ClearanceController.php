@@ -16,7 +16,12 @@ final class ClearanceController extends Controller
 {
     public function store(StoreClearanceRequest $request, Client $client, RecordHealth $record): HealthResource
     {
-        return $record->handle($client, $request->trainer(), 'noted a clearance', fn () => $client->clearances()->create($request->clearance()));
+        return $record->handle(
+            $client,
+            $request->trainer(),
+            'noted a clearance',
+            fn () => $client->clearances()->create($request->clearance()),
+        );
     }
 
     public function destroy(Client $client, Clearance $clearance, RecordHealth $record, #[CurrentUser] User $trainer): HealthResource

@@ -18,7 +18,10 @@ final class FloorEventController extends Controller
     public function store(KeepEventsRequest $request, KeepEvents $keep, #[CurrentUser] User $trainer): JsonResponse
     {
         ['accepted' => $accepted, 'refused' => $refused] = $keep->handle($trainer, $request->events());
-        $kept = new KeptEventsResource($accepted, array_map(static fn (array $one): RefusedEventResource => new RefusedEventResource(...$one), $refused));
+        $kept = new KeptEventsResource(
+            $accepted,
+            array_map(static fn (array $one): RefusedEventResource => new RefusedEventResource(...$one), $refused),
+        );
         if ($refused === []) {
             return new JsonResponse($kept);
         }
@@ -27,6 +30,9 @@ final class FloorEventController extends Controller
             $errors[$one['field']][] = $one['message'];
         }
 
-        return new JsonResponse(['message' => $refused[0]['message'], 'errors' => $errors, 'accepted' => $kept->accepted, 'refused' => $kept->refused], 409);
+        return new JsonResponse(
+            ['message' => $refused[0]['message'], 'errors' => $errors, 'accepted' => $kept->accepted, 'refused' => $kept->refused],
+            409,
+        );
     }
 }

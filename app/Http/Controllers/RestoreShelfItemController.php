@@ -16,7 +16,9 @@ final class RestoreShelfItemController extends Controller
     public function __invoke(Client $client, ShelfItem $shelfItem, ShowShelf $describe): ShelfItemResource
     {
         if ($shelfItem->trashed() && $client->shelfItems()->where('name', $shelfItem->name)->exists()) {
-            throw ValidationException::withMessages(['name' => "There is already a thing called {$shelfItem->name} on this shelf; it stays as it is."]);
+            throw ValidationException::withMessages([
+                'name' => "There is already a thing called {$shelfItem->name} on this shelf; it stays as it is.",
+            ]);
         }
         $shelfItem->restore();
 

@@ -16,6 +16,11 @@ final class ScreeningController extends Controller
     {
         $answers = $request->screening($screening);
 
-        return $record->handle($client, $request->trainer(), 'answered the health questions', fn () => $client->screenings()->create($answers));
+        return $record->handle(
+            $client,
+            $request->trainer(),
+            'answered the health questions',
+            fn () => $client->screenings()->create($answers),
+        );
     }
 }

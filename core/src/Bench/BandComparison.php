@@ -31,14 +31,26 @@ final readonly class BandComparison
     {
         $worn = self::softening($first, $now);
         if ($worn > self::RETIRE) {
-            return new self($worn, 'retire', sprintf('%d %% softer than at its first test: replace it, and take it out of service now.', round(100 * $worn)));
+            return new self(
+                $worn,
+                'retire',
+                sprintf('%d %% softer than at its first test: replace it, and take it out of service now.', round(100 * $worn)),
+            );
         }
         $softer = self::softening($before, $now);
         $percent = round(100 * abs($softer));
 
         return match (true) {
-            $softer > self::WATCH => new self($softer, 'watch', sprintf('%d %% softer than last time: look for nicks and whitening, test again in a month.', $percent)),
-            $softer < -self::WATCH => new self($softer, 'doubt', sprintf('%d %% stiffer than last time: rubber does not harden that way. Check the length and the scale.', $percent)),
+            $softer > self::WATCH => new self(
+                $softer,
+                'watch',
+                sprintf('%d %% softer than last time: look for nicks and whitening, test again in a month.', $percent),
+            ),
+            $softer < -self::WATCH => new self(
+                $softer,
+                'doubt',
+                sprintf('%d %% stiffer than last time: rubber does not harden that way. Check the length and the scale.', $percent),
+            ),
             default => new self($softer, 'fine', sprintf('Within %d %% of the last test.', max(1, $percent))),
         };
     }

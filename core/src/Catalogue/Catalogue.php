@@ -99,7 +99,8 @@ final readonly class Catalogue
             $under = $shared;
             if (isset($entry['like'])) {
                 $like = is_string($entry['like']) ? $entry['like'] : '';
-                $under = $resolved[$like] ?? throw BrokenCatalogue::inExercise($id, sprintf('it is like "%s", which does not stand before it.', $like));
+                $under = $resolved[$like]
+                    ?? throw BrokenCatalogue::inExercise($id, sprintf('it is like "%s", which does not stand before it.', $like));
             }
             unset($entry['like'], $under['id']);
             $resolved[$id] = ['id' => $id] + self::laidOver($under, $entry);
@@ -141,7 +142,11 @@ final readonly class Catalogue
     {
         foreach ($over as $key => $value) {
             $below = $under[$key] ?? null;
-            if (! in_array($key, self::WHOLE, true) && is_array($value) && is_array($below) && ! array_is_list($value) && ! array_is_list($below)) {
+            if (! in_array($key, self::WHOLE, true)
+                && is_array($value)
+                && is_array($below)
+                && ! array_is_list($value)
+                && ! array_is_list($below)) {
                 /** @var array<string, mixed> $value */
                 /** @var array<string, mixed> $below */
                 $under[$key] = self::laidOver($below, $value);

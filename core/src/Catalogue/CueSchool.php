@@ -30,7 +30,11 @@ final readonly class CueSchool
     {
         $schools = [];
         foreach ($data as $id => $entry) {
-            /** @var array{about: string, sides: array<string, string>, usual: string, why: string, forced?: array<string, string>} $entry */
+            /**
+             * @var array{
+             *     about: string, sides: array<string, string>, usual: string, why: string, forced?: array<string, string>
+             * } $entry
+             */
             $schools[$id] = new self($id, $entry['about'], $entry['sides'], $entry['usual'], $entry['why'], $entry['forced'] ?? []);
         }
 

@@ -20,6 +20,8 @@ final readonly class Exercise
     private const HELD_LIKE = ['adjustable-dumbbell' => 'dumbbell', 'pourable' => 'object'];
 
     /**
+     * Cues: outward says what to do to floor, wall or load; inward where it should be felt working.
+     *
      * @param  list<string>  $aliases
      * @param  array<string, float>  $mainMuscles  Share of the work by muscle; main and helping add up to 1.
      * @param  array<string, float>  $helpingMuscles
@@ -31,9 +33,10 @@ final readonly class Exercise
      * @param  list<string>  $traits  What limits look at; see LimitRules.
      * @param  list<string>  $schools  Points on which trainers differ, by their ids.
      * @param  array{lower: int, pause: int, lift: int, top: int}  $tempo  Seconds of one repetition.
-     * @param  array<string, list<string>>  $ladder  Neighbours by kind: `easier`, `harder`, `seated`, `quiet`, `without_kit`, `small_space`.
+     * @param  array<string, list<string>>  $ladder  Neighbours by kind: `easier`, `harder`, `seated`, `quiet`,
+     *     `without_kit`, `small_space`.
+     * Cues: outward says what to do to floor, wall or load; inward where it should be felt working.
      * @param  array{set_up: list<string>, outward: list<string>, inward: list<string>, breath: string, feel: string}  $cues
-     *                                                                                                                        Outward says what to do to floor, wall or load; inward where it should be felt working.
      * @param  list<array{fault: string, fix: string}>  $faults
      * @param  list<string>  $cautions
      * @param  array<string, array{effect: string, why: string}>  $limits
@@ -84,7 +87,26 @@ final readonly class Exercise
         if (! is_string($data['id'] ?? null)) {
             throw BrokenCatalogue::inExercise('?', 'it has no id.');
         }
-        /** @var array{id: string, name: string, aliases: list<string>, pattern: string, muscles: array{main: array<string, float>, helping?: array<string, float>}, figure: string, effort: string, working_limbs: string, reckoned_as?: string, side?: string, hold?: bool, body_weight?: bool, loads?: list<array{at: string, implements: list<string>}>, band_layouts?: list<string>, band?: array{end?: string, anchor?: string, anchor_height?: float|int, anchor_distance_m?: float|int}, support?: array{kinds: list<string>, under: string, required?: bool, usual_cm?: float|int, least_cm?: float|int, most_cm?: float|int}|null, needs?: list<string>, traits?: list<string>, schools?: list<string>, position: string, impact: string, noise: string, skill: int, set_up_seconds: int, tempo: array{lower: int, pause: int, lift: int, top: int}, ladder: array<string, list<string>>, cues: array{set_up: list<string>, outward: list<string>, inward: list<string>, breath: string, feel: string}, faults: list<array{fault: string, fix: string}>, cautions: list<string>, limits?: array<string, array{effect: string, why: string}|null>} $data */
+        /**
+         * @var array{
+         *     id: string, name: string, aliases: list<string>, pattern: string,
+         *     muscles: array{main: array<string, float>, helping?: array<string, float>}, figure: string,
+         *     effort: string, working_limbs: string, reckoned_as?: string, side?: string, hold?: bool,
+         *     body_weight?: bool, loads?: list<array{at: string, implements: list<string>}>,
+         *     band_layouts?: list<string>,
+         *     band?: array{end?: string, anchor?: string, anchor_height?: float|int, anchor_distance_m?: float|int},
+         *     support?: array{
+         *         kinds: list<string>, under: string, required?: bool,
+         *         usual_cm?: float|int, least_cm?: float|int, most_cm?: float|int
+         *     }|null,
+         *     needs?: list<string>, traits?: list<string>, schools?: list<string>, position: string, impact: string,
+         *     noise: string, skill: int, set_up_seconds: int,
+         *     tempo: array{lower: int, pause: int, lift: int, top: int}, ladder: array<string, list<string>>,
+         *     cues: array{set_up: list<string>, outward: list<string>, inward: list<string>, breath: string, feel: string},
+         *     faults: list<array{fault: string, fix: string}>, cautions: list<string>,
+         *     limits?: array<string, array{effect: string, why: string}|null>
+         * } $data
+         */
         $side = $data['side'] ?? 'both';
         $support = $data['support'] ?? null;
 

@@ -97,6 +97,8 @@ final readonly class Equivalent
         }
         $text = $plain($this->kg).' '.$this->unit;
 
-        return $plain($this->lowKg()) === $plain($this->highKg()) ? $text : sprintf('%s (%s–%s)', $text, $plain(max(0.0, $this->lowKg())), $plain($this->highKg()));
+        return $plain($this->lowKg()) === $plain($this->highKg())
+            ? $text
+            : sprintf('%s (%s–%s)', $text, $plain(max(0.0, $this->lowKg())), $plain($this->highKg()));
     }
 }

@@ -59,8 +59,14 @@ final class ResistanceModel
      *
      * @throws InvalidQuantity If the setting does not fit the exercise, or the two are felt along different coordinates.
      */
-    public function equivalent(Exercise $exercise, Body $body, Setting $setting, School $school, ?Certainty $certainty = null, ?string $pattern = null): Equivalent
-    {
+    public function equivalent(
+        Exercise $exercise,
+        Body $body,
+        Setting $setting,
+        School $school,
+        ?Certainty $certainty = null,
+        ?string $pattern = null,
+    ): Equivalent {
         $certainty ??= Certainty::Labelled;
         $pattern = $this->catalogue->pattern($pattern ?? $exercise->pattern);
         if ($pattern->referenceExercise === null) {
@@ -68,7 +74,10 @@ final class ResistanceModel
         }
         $reference = $this->catalogue->exercise($pattern->referenceExercise);
         if (! $this->catalogue->reckoned($exercise)->effort->comparesWith($reference->effort)) {
-            throw InvalidQuantity::because('exercise', sprintf('%s is felt along another joint than %s; the two have no common measure.', $exercise->name, $reference->name));
+            throw InvalidQuantity::because(
+                'exercise',
+                sprintf('%s is felt along another joint than %s; the two have no common measure.', $exercise->name, $reference->name),
+            );
         }
 
         $curve = $this->curve($exercise, $body, $setting);
@@ -76,16 +85,47 @@ final class ResistanceModel
 
         $moved = [];
         if ($setting->massKg > 0) {
-            $moved[] = $this->inReference($this->curve($exercise, $body, $setting->withMassKg($setting->massKg * (1 + $certainty->sigma()))), $reference, $pattern->referencePoint, $body, $school)[0];
+            $moved[] = $this->inReference(
+                $this->curve($exercise, $body, $setting->withMassKg($setting->massKg * (1 + $certainty->sigma()))),
+                $reference,
+                $pattern->referencePoint,
+                $body,
+                $school,
+            )[0];
         }
         if ($setting->band !== null) {
-            $moved[] = $this->inReference($this->curveWith($exercise, $body, $setting, 1 + $certainty->sigma(), 0.0, 1.0), $reference, $pattern->referencePoint, $body, $school)[0];
-            $moved[] = $this->inReference($this->curveWith($exercise, $body, $setting, 1.0, self::BAND_LENGTH_SD_M, 1.0), $reference, $pattern->referencePoint, $body, $school)[0];
+            $moved[] = $this->inReference(
+                $this->curveWith($exercise, $body, $setting, 1 + $certainty->sigma(), 0.0, 1.0),
+                $reference,
+                $pattern->referencePoint,
+                $body,
+                $school,
+            )[0];
+            $moved[] = $this->inReference(
+                $this->curveWith($exercise, $body, $setting, 1.0, self::BAND_LENGTH_SD_M, 1.0),
+                $reference,
+                $pattern->referencePoint,
+                $body,
+                $school,
+            )[0];
         }
         $longer = $body->withLengthsScaledBy(1 + self::LIMB_SD);
-        $moved[] = $this->inReference($this->curve($exercise, $longer, $setting), $reference, $pattern->referencePoint, $longer, $school)[0];
+        $moved[] = $this->inReference(
+            $this->curve($exercise, $longer, $setting),
+            $reference,
+            $pattern->referencePoint,
+            $longer,
+            $school,
+        )[0];
         $heavier = $this->curveWith($exercise, $body, $setting, 1.0, 0.0, 1 + self::BODY_SHARE_SD);
-        $moved[] = $this->inReference($heavier, $reference, $pattern->referencePoint, $body, $school, bodyShare: 1 + self::BODY_SHARE_SD)[0];
+        $moved[] = $this->inReference(
+            $heavier,
+            $reference,
+            $pattern->referencePoint,
+            $body,
+            $school,
+            bodyShare: 1 + self::BODY_SHARE_SD,
+        )[0];
         $variance = 0.0;
         foreach ($moved as $movedKg) {
             $variance += ($movedKg - $kg) ** 2;
@@ -119,7 +159,13 @@ final class ResistanceModel
         if ($pattern->referenceExercise === null) {
             return Equivalent::UNMEASURED_WHOLE_KG;
         }
-        [$kg, $ownKg] = $this->inReference($curve, $this->catalogue->exercise($pattern->referenceExercise), $pattern->referencePoint, $body, $school);
+        [$kg, $ownKg] = $this->inReference(
+            $curve,
+            $this->catalogue->exercise($pattern->referenceExercise),
+            $pattern->referencePoint,
+            $body,
+            $school,
+        );
 
         return $kg + $ownKg;
     }
@@ -131,7 +177,11 @@ final class ResistanceModel
         if ($pattern->referenceExercise === null) {
             return 0.0;
         }
-        [$meanPerKg, $meanOwn] = $this->referenceMeans($this->catalogue->exercise($pattern->referenceExercise), $pattern->referencePoint, $body);
+        [$meanPerKg, $meanOwn] = $this->referenceMeans(
+            $this->catalogue->exercise($pattern->referenceExercise),
+            $pattern->referencePoint,
+            $body,
+        );
 
         return $meanOwn / $meanPerKg;
     }
@@ -155,8 +205,14 @@ final class ResistanceModel
         );
     }
 
-    private function curveWith(Exercise $exercise, Body $body, Setting $setting, float $bandForce, float $bandLongerByM, float $bodyShare): ResistanceCurve
-    {
+    private function curveWith(
+        Exercise $exercise,
+        Body $body,
+        Setting $setting,
+        float $bandForce,
+        float $bandLongerByM,
+        float $bodyShare,
+    ): ResistanceCurve {
         $name = $exercise->name;
         $exercise = $this->catalogue->reckoned($exercise);
         $motion = $this->motion($exercise, $body, $exercise->placementOf($setting));
@@ -178,7 +234,10 @@ final class ResistanceModel
         $longestStretch = $longestLengthM = null;
         if ($setting->band !== null) {
             if (! in_array($setting->band->layout, $exercise->bandLayouts, true)) {
-                throw InvalidQuantity::because('setting.band.layout', sprintf('A band cannot be rigged "%s" for %s.', $setting->band->layout->value, $name));
+                throw InvalidQuantity::because(
+                    'setting.band.layout',
+                    sprintf('A band cannot be rigged "%s" for %s.', $setting->band->layout->value, $name),
+                );
             }
             $strand = $setting->band->strand(
                 restStanceM: 2 * $body->lengths['half_hip'],
@@ -218,8 +277,14 @@ final class ResistanceModel
     /**
      * @return array{float, float} The mass that agrees, and what the body's own part amounts to, kilograms.
      */
-    private function inReference(ResistanceCurve $curve, Exercise $reference, LoadPoint $point, Body $body, School $school, float $bodyShare = 1.0): array
-    {
+    private function inReference(
+        ResistanceCurve $curve,
+        Exercise $reference,
+        LoadPoint $point,
+        Body $body,
+        School $school,
+        float $bodyShare = 1.0,
+    ): array {
         [$meanPerKg, $meanOwn] = $this->referenceMeans($reference, $point, $body);
         $ownKg = $meanOwn * $bodyShare / $meanPerKg;
         if ($school === School::Mean) {
@@ -248,7 +313,10 @@ final class ResistanceModel
         return $this->means["{$reference->id}|{$point->value}|{$body->key}"] ??= (function () use ($reference, $point, $body): array {
             $motion = $this->motion($reference, $body, $reference->placementOf(Setting::bodyWeight()));
 
-            return [ResistanceCurve::meanOf($motion->resistancePerKg($point), $motion->effort), ResistanceCurve::meanOf($motion->bodyResistance(), $motion->effort)];
+            return [
+                ResistanceCurve::meanOf($motion->resistancePerKg($point), $motion->effort),
+                ResistanceCurve::meanOf($motion->bodyResistance(), $motion->effort),
+            ];
         })();
     }
 
@@ -256,7 +324,11 @@ final class ResistanceModel
     {
         $motion = $this->motion($reference, $body, $reference->placementOf(Setting::bodyWeight()));
         $own = $motion->bodyResistance();
-        $resistance = array_map(static fn (float $ownPart, float $perKg): float => $ownPart + $kg * $perKg, $own, $motion->resistancePerKg($point));
+        $resistance = array_map(
+            static fn (float $ownPart, float $perKg): float => $ownPart + $kg * $perKg,
+            $own,
+            $motion->resistancePerKg($point),
+        );
         assert($resistance !== []);
 
         return new ResistanceCurve(

@@ -14,7 +14,10 @@ final class InvalidQuantity extends \InvalidArgumentException implements CoreExc
 
     public static function notBetween(string $field, float $value, float $low, float $high, string $unit): self
     {
-        return new self($field, sprintf('%s must be between %s and %s %s; got %s.', $field, self::plain($low), self::plain($high), $unit, self::plain($value)));
+        return new self(
+            $field,
+            sprintf('%s must be between %s and %s %s; got %s.', $field, self::plain($low), self::plain($high), $unit, self::plain($value)),
+        );
     }
 
     /** @throws self If the value is not a number from low to high, naming the field. */
@@ -46,7 +49,9 @@ final class InvalidQuantity extends \InvalidArgumentException implements CoreExc
             return $work();
         } catch (InvalidQuantity $refused) {
             $field = $refused->field;
-            throw str_starts_with($field, "{$place}.") ? $refused : new self("{$place}.{$field}", str_replace($field, "{$place}.{$field}", $refused->getMessage()));
+            throw str_starts_with($field, "{$place}.")
+                ? $refused
+                : new self("{$place}.{$field}", str_replace($field, "{$place}.{$field}", $refused->getMessage()));
         }
     }
 

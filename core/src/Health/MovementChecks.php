@@ -37,9 +37,21 @@ final readonly class MovementChecks
      *
      * @throws InvalidQuantity If one is out of range.
      */
-    public static function of(?int $rises = null, ?float $leftBalanceS = null, ?float $rightBalanceS = null, ?string $overhead = null, ?float $leftKg = null, ?float $rightKg = null): self
-    {
-        foreach (['rises' => [$rises, 60, 'times'], 'leftBalanceS' => [$leftBalanceS, 120, 's'], 'rightBalanceS' => [$rightBalanceS, 120, 's'], 'leftKg' => [$leftKg, 300, ''], 'rightKg' => [$rightKg, 300, '']] as $field => [$value, $most, $unit]) {
+    public static function of(
+        ?int $rises = null,
+        ?float $leftBalanceS = null,
+        ?float $rightBalanceS = null,
+        ?string $overhead = null,
+        ?float $leftKg = null,
+        ?float $rightKg = null,
+    ): self {
+        foreach ([
+            'rises' => [$rises, 60, 'times'],
+            'leftBalanceS' => [$leftBalanceS, 120, 's'],
+            'rightBalanceS' => [$rightBalanceS, 120, 's'],
+            'leftKg' => [$leftKg, 300, ''],
+            'rightKg' => [$rightKg, 300, ''],
+        ] as $field => [$value, $most, $unit]) {
             if ($value !== null) {
                 InvalidQuantity::unlessBetween($field, $value, 0, $most, $unit);
             }
@@ -56,14 +68,25 @@ final readonly class MovementChecks
     {
         $proposals = [];
         if ($this->rises !== null && $this->rises < self::LEAST_RISES) {
-            $proposals[Limit::BalanceSupport->value] = ['limit' => Limit::BalanceSupport, 'why' => sprintf('%d rises from a chair in 30 s; fewer than %d is few.', $this->rises, self::LEAST_RISES)];
+            $proposals[Limit::BalanceSupport->value] = [
+                'limit' => Limit::BalanceSupport,
+                'why' => sprintf('%d rises from a chair in 30 s; fewer than %d is few.', $this->rises, self::LEAST_RISES),
+            ];
         }
         $balance = array_filter([$this->leftBalanceS, $this->rightBalanceS], static fn (?float $seconds): bool => $seconds !== null);
         if ($balance !== [] && min($balance) < self::LEAST_BALANCE_S) {
-            $proposals[Limit::BalanceSupport->value] = ['limit' => Limit::BalanceSupport, 'why' => sprintf('%.0f s on one leg; under %.0f s falls are more likely.', min($balance), self::LEAST_BALANCE_S)];
+            $proposals[Limit::BalanceSupport->value] = [
+                'limit' => Limit::BalanceSupport,
+                'why' => sprintf('%.0f s on one leg; under %.0f s falls are more likely.', min($balance), self::LEAST_BALANCE_S),
+            ];
         }
         if ($this->overhead === 'short' || $this->overhead === 'painful') {
-            $proposals[Limit::NoOverhead->value] = ['limit' => Limit::NoOverhead, 'why' => $this->overhead === 'short' ? 'The arms do not reach overhead without the ribs rising.' : 'Reaching overhead hurts; ask a clinician if it lasts.'];
+            $proposals[Limit::NoOverhead->value] = [
+                'limit' => Limit::NoOverhead,
+                'why' => $this->overhead === 'short'
+                    ? 'The arms do not reach overhead without the ribs rising.'
+                    : 'Reaching overhead hurts; ask a clinician if it lasts.',
+            ];
         }
 
         return $proposals;
@@ -87,6 +110,10 @@ final readonly class MovementChecks
             return '';
         }
 
-        return sprintf('The %s side does %.0f %% less: one side at a time, that side first, the other does no more.', $this->leftKg < $this->rightKg ? 'left' : 'right', 100 * $difference);
+        return sprintf(
+            'The %s side does %.0f %% less: one side at a time, that side first, the other does no more.',
+            $this->leftKg < $this->rightKg ? 'left' : 'right',
+            100 * $difference,
+        );
     }
 }

@@ -38,7 +38,8 @@ final readonly class Question
         $id = $text($data['id'] ?? null) ?? throw BrokenCatalogue::because('a health question has no id.');
         $limits = [];
         foreach (is_array($yes['limits'] ?? null) ? $yes['limits'] : [] as $limit) {
-            $limits[] = (is_string($limit) ? Limit::tryFrom($limit) : null) ?? throw BrokenCatalogue::because("health question {$id} sets a limit that there is not.");
+            $limits[] = (is_string($limit) ? Limit::tryFrom($limit) : null)
+                ?? throw BrokenCatalogue::because("health question {$id} sets a limit that there is not.");
         }
         $question = new self(
             $id,

@@ -30,8 +30,13 @@ final readonly class Home
      *
      * @throws InvalidQuantity If the ceiling, the floor or the length makes no sense.
      */
-    public static function of(?float $ceilingM = null, string $floor = 'smooth', bool $quiet = false, array $anchors = [], ?float $lengthM = null): self
-    {
+    public static function of(
+        ?float $ceilingM = null,
+        string $floor = 'smooth',
+        bool $quiet = false,
+        array $anchors = [],
+        ?float $lengthM = null,
+    ): self {
         if ($ceilingM !== null && ($ceilingM < 1.4 || $ceilingM > 6.0)) {
             throw InvalidQuantity::notBetween('home.ceiling_cm', $ceilingM * 100, 140, 600, 'cm');
         }
@@ -49,6 +54,12 @@ final readonly class Home
     /** The same room with one more place to anchor a band. */
     public function withAnchor(string $id, float $heightM): self
     {
-        return new self($this->ceilingM, $this->floor, $this->quiet, [...$this->anchors, ['id' => $id, 'heightM' => $heightM, 'kind' => 'rail']], $this->lengthM);
+        return new self(
+            $this->ceilingM,
+            $this->floor,
+            $this->quiet,
+            [...$this->anchors, ['id' => $id, 'heightM' => $heightM, 'kind' => 'rail']],
+            $this->lengthM,
+        );
     }
 }

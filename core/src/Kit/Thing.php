@@ -74,7 +74,10 @@ final readonly class Thing
     {
         $kind = is_string($data['kind'] ?? null) ? $data['kind'] : '';
         if (! in_array($kind, self::KINDS, true)) {
-            throw InvalidQuantity::because('shelf.kind', sprintf('shelf.kind must be one of %s; got "%s".', implode(', ', self::KINDS), $kind));
+            throw InvalidQuantity::because(
+                'shelf.kind',
+                sprintf('shelf.kind must be one of %s; got "%s".', implode(', ', self::KINDS), $kind),
+            );
         }
         $number = static fn (string $key, float $default): float => is_numeric($data[$key] ?? null) ? (float) $data[$key] : $default;
         $isBand = self::isBandKind($kind);
@@ -93,8 +96,20 @@ final readonly class Thing
         $plates = [];
         foreach (is_array($data['plates'] ?? null) ? $data['plates'] : [] as $plate) {
             if (is_array($plate) && is_numeric($plate['mass_kg'] ?? null) && is_numeric($plate['count'] ?? null)) {
-                InvalidQuantity::unlessBetween('shelf.plates.mass_kg', (float) $plate['mass_kg'], self::PLATE_KG[0], self::PLATE_KG[1], 'kg');
-                InvalidQuantity::unlessBetween('shelf.plates.count', (float) $plate['count'], self::PLATE_COUNT[0], self::PLATE_COUNT[1], 'pieces');
+                InvalidQuantity::unlessBetween(
+                    'shelf.plates.mass_kg',
+                    (float) $plate['mass_kg'],
+                    self::PLATE_KG[0],
+                    self::PLATE_KG[1],
+                    'kg',
+                );
+                InvalidQuantity::unlessBetween(
+                    'shelf.plates.count',
+                    (float) $plate['count'],
+                    self::PLATE_COUNT[0],
+                    self::PLATE_COUNT[1],
+                    'pieces',
+                );
                 $plates[] = ['massKg' => (float) $plate['mass_kg'], 'count' => (int) $plate['count']];
             }
         }
@@ -110,7 +125,9 @@ final readonly class Thing
             count: max(1, (int) $number('count', 1)),
             massKg: $massKg,
             certainty: Certainty::tryFrom($source) ?? ($isBand ? Certainty::Unknown : Certainty::Labelled),
-            maxKg: $kind === 'pourable' ? $number('container_kg', 0.0) + $number('density_kg_per_l', 1.0) * $number('max_l', 0.0) : $number('max_kg', 20.0),
+            maxKg: $kind === 'pourable'
+                ? $number('container_kg', 0.0) + $number('density_kg_per_l', 1.0) * $number('max_l', 0.0)
+                : $number('max_kg', 20.0),
             kgPerL: $number('density_kg_per_l', 1.0),
             maxL: $number('max_l', 0.0),
             containerKg: $number('container_kg', 0.0),

@@ -165,7 +165,9 @@ final readonly class BandSolver
     /** @return list<Control> */
     private function dials(Rung $rig): array
     {
-        return array_values(array_filter(LiveRung::controls($rig), static fn (Control $control): bool => in_array($control->name, self::DIALS, true)));
+        return array_values(
+            array_filter(LiveRung::controls($rig), static fn (Control $control): bool => in_array($control->name, self::DIALS, true)),
+        );
     }
 
     private function folds(Rung $root): bool

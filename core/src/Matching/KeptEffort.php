@@ -92,8 +92,16 @@ final readonly class KeptEffort
      * @param  Tempo|null  $tempo  Set by hand; null to find one.
      * @return self|null Null where it is too heavy for one repetition.
      */
-    public static function on(Exercise $exercise, ResistanceCurve $curve, Ability $ability, float $wholeKg, Prescription $prescription, int $reserve, bool $mayPause, ?Tempo $tempo = null): ?self
-    {
+    public static function on(
+        Exercise $exercise,
+        ResistanceCurve $curve,
+        Ability $ability,
+        float $wholeKg,
+        Prescription $prescription,
+        int $reserve,
+        bool $mayPause,
+        ?Tempo $tempo = null,
+    ): ?self {
         $usual = Tempo::of(...$exercise->tempo);
         $toFailure = $ability->repetitionsToFailure($wholeKg);
         $possible = $toFailure - $reserve;
@@ -116,7 +124,8 @@ final readonly class KeptEffort
         $changes = [];
         if ($slowest !== $usual) {
             $changes[] = sprintf(
-                'Too light for %d repetitions as it is%s: %s. A rule of thumb takes %d %% off the repetitions for it; the first logged set corrects that.',
+                'Too light for %d repetitions as it is%s: %s. A rule of thumb takes %d %% off the repetitions for it; the first '
+                    .'logged set corrects that.',
                 $target,
                 $possible <= self::MOST_REPS ? sprintf(' (%d would go)', round($possible)) : '',
                 $slowest->inWords(),
@@ -143,7 +152,13 @@ final readonly class KeptEffort
             restSeconds: 0,
             isReached: $isReached,
             changes: $changes,
-            lost: $isReached ? [] : [sprintf('The effort is out of reach: even at its hardest, %d repetitions would leave %s.', self::MOST_REPS, $toFailure >= self::UNTOLD ? 'more than can be foretold' : sprintf('about %d', $reserve + $over))],
+            lost: $isReached ? [] : [
+                sprintf(
+                    'The effort is out of reach: even at its hardest, %d repetitions would leave %s.',
+                    self::MOST_REPS,
+                    $toFailure >= self::UNTOLD ? 'more than can be foretold' : sprintf('about %d', $reserve + $over),
+                ),
+            ],
         );
     }
 
@@ -181,8 +196,14 @@ final readonly class KeptEffort
         return new self($possible, $reps, $tempo, null, 1.0, 1.0, 0, $left <= self::MOST_REPS + self::OUT_OF_REACH, $changes, []);
     }
 
-    private static function lessHeavy(ResistanceCurve $curve, Ability $ability, float $wholeKg, float $possible, Prescription $prescription, int $reserve): ?self
-    {
+    private static function lessHeavy(
+        ResistanceCurve $curve,
+        Ability $ability,
+        float $wholeKg,
+        float $possible,
+        Prescription $prescription,
+        int $reserve,
+    ): ?self {
         $target = $prescription->reps;
         $least = min($target, $prescription->goal->repetitions()[0]);
         $reps = (int) round($possible);
@@ -194,7 +215,12 @@ final readonly class KeptEffort
             if ($ratio < self::WORTH_CUTTING) {
                 [$range, $rangeRatio] = [$how, $ratio];
                 $reps = (int) round(min($target, $ability->repetitionsToFailure($wholeKg * $ratio) - $reserve));
-                $changes[] = sprintf('Too heavy for %d repetitions over the whole range: %s, which takes %d %% off the load.', $least, $how, round(100 * (1 - $ratio)));
+                $changes[] = sprintf(
+                    'Too heavy for %d repetitions over the whole range: %s, which takes %d %% off the load.',
+                    $least,
+                    $how,
+                    round(100 * (1 - $ratio)),
+                );
                 $lost[] = 'A third of the range.';
             }
         }
@@ -222,7 +248,9 @@ final readonly class KeptEffort
         $last = count($curve->us) - 1;
         $cut = (int) round($last * (1 - self::SHORT_RANGE));
         $mean = $curve->mean();
-        $of = static fn (int $from, int $count): float => $mean <= 0 ? 1.0 : ResistanceCurve::meanOf(array_slice($curve->resistance, $from, $count), array_slice($curve->effort, $from, $count)) / $mean;
+        $of = static fn (int $from, int $count): float => $mean <= 0
+            ? 1.0
+            : ResistanceCurve::meanOf(array_slice($curve->resistance, $from, $count), array_slice($curve->effort, $from, $count)) / $mean;
         $end = $of($cut, $last - $cut + 1);
         $start = $of(0, $last - $cut + 1);
 

@@ -40,26 +40,70 @@ final class LiveRung
         if ($band !== null) {
             $held = $attachment->joint === 'grip';
             if ($band->layout->usesStance()) {
-                $controls[] = new Control('stanceCm', 'Feet apart', 'cm', self::STANCE_CM[0], self::STANCE_CM[1], 1, round(100 * ($band->stanceM ?? self::STANCE_CM[0] / 100)));
+                $controls[] = new Control(
+                    'stanceCm',
+                    'Feet apart',
+                    'cm',
+                    self::STANCE_CM[0],
+                    self::STANCE_CM[1],
+                    1,
+                    round(100 * ($band->stanceM ?? self::STANCE_CM[0] / 100)),
+                );
             }
             if ($held) {
-                $controls[] = new Control('gripCm', 'Hands below the ends', 'cm', self::GRIP_CM[0], self::GRIP_CM[1], 1, round(100 * $band->gripM));
+                $controls[] = new Control(
+                    'gripCm',
+                    'Hands below the ends',
+                    'cm',
+                    self::GRIP_CM[0],
+                    self::GRIP_CM[1],
+                    1,
+                    round(100 * $band->gripM),
+                );
             }
             if ($band->layout->needsAnchor() && ! $attachment->isBetweenLimbs) {
-                $controls[] = new Control('anchorDistanceCm', 'From the anchor', 'cm', self::ANCHOR_CM[0], self::ANCHOR_CM[1], 5, round(100 * $band->anchorDistanceM));
+                $controls[] = new Control(
+                    'anchorDistanceCm',
+                    'From the anchor',
+                    'cm',
+                    self::ANCHOR_CM[0],
+                    self::ANCHOR_CM[1],
+                    5,
+                    round(100 * $band->anchorDistanceM),
+                );
             }
             if ($held || ! $attachment->isBetweenLimbs) {
                 $controls[] = new Control('folded', 'Folded double', '', 0, 1, 1, $band->folded ? 1 : 0);
             }
         }
         if (count($rung->places) > 1) {
-            $stops = array_map(static fn (Place $place): array => ['value' => $place->heightCm(), 'label' => $place->label()], $rung->places);
+            $stops = array_map(
+                static fn (Place $place): array => ['value' => $place->heightCm(), 'label' => $place->label()],
+                $rung->places,
+            );
             usort($stops, static fn (array $one, array $two): int => $one['value'] <=> $two['value']);
-            $controls[] = new Control('supportCm', $rung->exercise->support?->isUnderFeet() === true ? 'Feet on' : 'Leaning on', 'cm', $stops[0]['value'], $stops[count($stops) - 1]['value'], 1, self::supportCm($rung->setting), $stops);
+            $controls[] = new Control(
+                'supportCm',
+                $rung->exercise->support?->isUnderFeet() === true ? 'Feet on' : 'Leaning on',
+                'cm',
+                $stops[0]['value'],
+                $stops[count($stops) - 1]['value'],
+                1,
+                self::supportCm($rung->setting),
+                $stops,
+            );
         }
         $rucksack = self::rucksack($rung);
         if ($rucksack !== null) {
-            $controls[] = new Control('massKg', 'Packed to', 'kg', ceil($rucksack->massKg + 1), $rucksack->maxKg, 0.5, $rung->setting->massKg);
+            $controls[] = new Control(
+                'massKg',
+                'Packed to',
+                'kg',
+                ceil($rucksack->massKg + 1),
+                $rucksack->maxKg,
+                0.5,
+                $rung->setting->massKg,
+            );
         }
 
         return $controls;
@@ -195,7 +239,9 @@ final class LiveRung
             if (abs($place->heightCm() - $supportCm) < 0.6) {
                 $bare = $rung->bare ?? $rung;
 
-                return $place->with(new Rung($bare->exercise, $bare->setting, $bare->things, $bare->certainty, $bare->words, $bare->setUpSeconds))->movableTo($rung->places);
+                return $place->with(
+                    new Rung($bare->exercise, $bare->setting, $bare->things, $bare->certainty, $bare->words, $bare->setUpSeconds),
+                )->movableTo($rung->places);
             }
         }
 
@@ -255,6 +301,8 @@ final class LiveRung
 
     private static function rucksack(Rung $rung): ?Thing
     {
-        return $rung->setting->implement === 'rucksack' && isset($rung->things[0]) && $rung->things[0]->kind === 'rucksack' ? $rung->things[0] : null;
+        return $rung->setting->implement === 'rucksack' && isset($rung->things[0]) && $rung->things[0]->kind === 'rucksack'
+            ? $rung->things[0]
+            : null;
     }
 }

@@ -12,7 +12,15 @@ use NimbleShelf\Core\Mechanics\ResistanceCurve;
 final readonly class MatchScore
 {
     /** How much each part of a match counts; the order is the one trainers keep, the sizes are our judgement. */
-    public const WEIGHTS = ['movement' => 0.30, 'muscles' => 0.15, 'effort' => 0.28, 'limbs' => 0.08, 'shape' => 0.09, 'set-up' => 0.06, 'liking' => 0.04];
+    public const WEIGHTS = [
+        'movement' => 0.30,
+        'muscles' => 0.15,
+        'effort' => 0.28,
+        'limbs' => 0.08,
+        'shape' => 0.09,
+        'set-up' => 0.06,
+        'liking' => 0.04,
+    ];
 
     /** What is left of a match whose effort cannot be reached by any rewriting: it goes below everything that can. */
     public const OUT_OF_REACH = 0.5;
@@ -27,7 +35,8 @@ final readonly class MatchScore
     private array $weights;
 
     /**
-     * @param  array<string, float|int>  $weights  By part, in hundredths; what is left out counts as usual, and all are scaled to add up to one.
+     * @param  array<string, float|int>  $weights  By part, in hundredths; what is left out counts as usual, and all
+     *     are scaled to add up to one.
      *
      * @throws InvalidQuantity If one is negative, unknown, or all are zero.
      */
@@ -53,10 +62,19 @@ final readonly class MatchScore
      * @param  ResistanceCurve  $prescribed  Of what is prescribed.
      * @return list<MatchPart>
      */
-    public function parts(Rung $rung, ResistanceCurve $curve, Exercise $wanted, Prescription $prescription, ResistanceCurve $prescribed, float $closeness, float $effortOff, Preferences $preferences): array
-    {
+    public function parts(
+        Rung $rung,
+        ResistanceCurve $curve,
+        Exercise $wanted,
+        Prescription $prescription,
+        ResistanceCurve $prescribed,
+        float $closeness,
+        float $effortOff,
+        Preferences $preferences,
+    ): array {
         $exercise = $rung->exercise;
-        $sameLimbs = $wanted->oneSideAtATime === $exercise->oneSideAtATime && ($rung->setting->limbs ?? 2) === ($prescription->setting->limbs ?? 2);
+        $sameLimbs = $wanted->oneSideAtATime === $exercise->oneSideAtATime
+            && ($rung->setting->limbs ?? 2) === ($prescription->setting->limbs ?? 2);
         $scores = [
             'movement' => $closeness,
             'muscles' => self::muscleOverlap($wanted, $exercise),
@@ -64,7 +82,10 @@ final readonly class MatchScore
             'limbs' => $sameLimbs ? 1.0 : 0.4,
             'shape' => exp(-1.5 * $curve->shapeDifferenceFrom($prescribed)),
             // Two things at once are more to hold and to watch than their seconds say.
-            'set-up' => min($rung->setting->band !== null && $rung->setting->massKg > 0 ? self::COMBINED : 1.0, ($wanted->position === $exercise->position ? 0.6 : 0.2) + 0.4 * max(0.0, 1 - $rung->setUpSeconds / 120)),
+            'set-up' => min(
+                $rung->setting->band !== null && $rung->setting->massKg > 0 ? self::COMBINED : 1.0,
+                ($wanted->position === $exercise->position ? 0.6 : 0.2) + 0.4 * max(0.0, 1 - $rung->setUpSeconds / 120),
+            ),
             'liking' => $preferences->scoreOf($rung),
         ];
 

@@ -28,10 +28,14 @@ final readonly class NearestBandSetting
         }
         $best = null;
         $leastChange = INF;
+        $band = $setting->band;
+        $stances = $band->layout->usesStance() ? $this->downFrom($band->stanceM ?? 0.4, 0.2) : [$band->stanceM];
+        $distances = $band->layout->needsAnchor() ? $this->downFrom($band->anchorDistanceM, 0.2) : [$band->anchorDistanceM];
         foreach ($this->downFrom($setting->band->gripM, 0.0) as $gripM) {
-            foreach ($setting->band->layout->usesStance() ? $this->downFrom($setting->band->stanceM ?? 0.4, 0.2) : [$setting->band->stanceM] as $stanceM) {
-                foreach ($setting->band->layout->needsAnchor() ? $this->downFrom($setting->band->anchorDistanceM, 0.2) : [$setting->band->anchorDistanceM] as $distanceM) {
-                    $change = $setting->band->gripM - $gripM + ($setting->band->stanceM ?? 0.4) - ($stanceM ?? 0.4) + $setting->band->anchorDistanceM - $distanceM;
+            foreach ($stances as $stanceM) {
+                foreach ($distances as $distanceM) {
+                    $change = $band->gripM - $gripM + ($band->stanceM ?? 0.4) - ($stanceM ?? 0.4)
+                        + $band->anchorDistanceM - $distanceM;
                     if ($change >= $leastChange) {
                         continue;
                     }

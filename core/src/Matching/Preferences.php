@@ -10,7 +10,13 @@ use NimbleShelf\Core\Kit\Thing;
 final readonly class Preferences
 {
     /** Bands go by many names. */
-    private const KINDS = ['tube' => 'band', 'flat-band' => 'band', 'long-loop' => 'band', 'mini-loop' => 'band', 'object' => 'household object'];
+    private const KINDS = [
+        'tube' => 'band',
+        'flat-band' => 'band',
+        'long-loop' => 'band',
+        'mini-loop' => 'band',
+        'object' => 'household object',
+    ];
 
     /** So many sets of an exercise and it counts as known. */
     private const KNOWN_SETS = 3;
@@ -74,7 +80,17 @@ final readonly class Preferences
             return null;
         }
         $kind = self::KINDS[$rung->setting->implement] ?? str_replace('-', ' ', $rung->setting->implement);
-        $names = mb_strtolower(implode('|', [$rung->exercise->name, ...$rung->exercise->aliases, $kind, ...array_map(static fn (Thing $thing): string => $thing->name, $rung->things)]));
+        $names = mb_strtolower(
+            implode(
+                '|',
+                [
+                    $rung->exercise->name,
+                    ...$rung->exercise->aliases,
+                    $kind,
+                    ...array_map(static fn (Thing $thing): string => $thing->name, $rung->things),
+                ],
+            ),
+        );
         foreach ($phrases as $phrase) {
             if (str_contains($names, $phrase)) {
                 return $phrase;

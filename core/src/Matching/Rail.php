@@ -26,7 +26,8 @@ final readonly class Rail
 
     /**
      * @param  list<RailRung>  $rungs  Lightest first.
-     * @param  array{lowKg: float, highKg: float}|null  $window  Whole loads at which the goal's repetitions leave the goal's reserve; null without a capacity.
+     * @param  array{lowKg: float, highKg: float}|null  $window  Whole loads at which the goal's repetitions leave the
+     *     goal's reserve; null without a capacity.
      * @param  list<Exclusion>  $unusable  Exercises of which no rung can be used.
      * @param  list<Exclusion>  $leftOut  Things and settings that cannot be used in exercises that otherwise can.
      */
@@ -34,8 +35,14 @@ final readonly class Rail
     {
     }
 
-    public static function of(string $pattern, Situation $situation, Goal $goal, Catalogue $catalogue, ShelfRungs $shelfRungs, School $school = School::Mean): self
-    {
+    public static function of(
+        string $pattern,
+        Situation $situation,
+        Goal $goal,
+        Catalogue $catalogue,
+        ShelfRungs $shelfRungs,
+        School $school = School::Mean,
+    ): self {
         $capacity = $situation->client->capacities[$pattern] ?? null;
         [$leastReserve, $mostReserve] = $goal->reserve();
         $leastReserve = $situation->client->has(Limit::Youth) ? max(self::YOUTH_RESERVE, $leastReserve) : $leastReserve;
@@ -72,7 +79,11 @@ final readonly class Rail
             if ($usable === []) {
                 $against = Cautions::against($exercise, $situation);
                 $reasons = $against === [] ? $shelfRungs->problems($exercise, $situation) : $against;
-                $unusable[] = new Exclusion($exercise, $reasons === [] ? [RungWords::missing($exercise)] : array_slice($reasons, 0, self::REASONS), related: true);
+                $unusable[] = new Exclusion(
+                    $exercise,
+                    $reasons === [] ? [RungWords::missing($exercise)] : array_slice($reasons, 0, self::REASONS),
+                    related: true,
+                );
 
                 continue;
             }

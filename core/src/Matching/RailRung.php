@@ -10,7 +10,8 @@ use NimbleShelf\Core\Equivalence\Equivalent;
 final readonly class RailRung
 {
     /**
-     * @param  array{reps: int, low: int, high: int}|null  $predicted  Repetitions at the goal's reserve, with their range; null without a capacity.
+     * @param  array{reps: int, low: int, high: int}|null  $predicted  Repetitions at the goal's reserve, with their
+     *     range; null without a capacity.
      * @param  list<string>  $cautions
      */
     public function __construct(

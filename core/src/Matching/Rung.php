@@ -38,6 +38,18 @@ final readonly class Rung
     /** @param  list<Place>  $places */
     public function movableTo(array $places): self
     {
-        return count($places) < 2 ? $this : new self($this->exercise, $this->setting, $this->things, $this->certainty, $this->words, $this->setUpSeconds, $this->bare, $this->place, $places);
+        return count($places) < 2
+            ? $this
+            : new self(
+                $this->exercise,
+                $this->setting,
+                $this->things,
+                $this->certainty,
+                $this->words,
+                $this->setUpSeconds,
+                $this->bare,
+                $this->place,
+                $places,
+            );
     }
 }

@@ -53,7 +53,16 @@ final class RungFinder
         $rungs = [];
         if ($exercise->usesBodyWeight) {
             foreach ($places as $place) {
-                $rungs[] = $place->with(new Rung($exercise, Setting::bodyWeight(), [], Certainty::Weighed, RungWords::bodyWeight($exercise), $exercise->setUpSeconds))->movableTo($places);
+                $rungs[] = $place->with(
+                    new Rung(
+                        $exercise,
+                        Setting::bodyWeight(),
+                        [],
+                        Certainty::Weighed,
+                        RungWords::bodyWeight($exercise),
+                        $exercise->setUpSeconds,
+                    ),
+                )->movableTo($places);
             }
         }
         // A load goes with the floor where the floor will do, else with the first support that serves.
@@ -92,7 +101,10 @@ final class RungFinder
         $missing = [];
         foreach ($exercise->needs as $need) {
             if ($need === 'smooth-floor' && $situation->home->floor !== 'smooth') {
-                $missing[] = sprintf('It needs a smooth floor to slide on; this one is %s.', $situation->home->floor === 'carpet' ? 'carpet' : 'not still');
+                $missing[] = sprintf(
+                    'It needs a smooth floor to slide on; this one is %s.',
+                    $situation->home->floor === 'carpet' ? 'carpet' : 'not still',
+                );
             }
             if ($need === 'free-length' && $situation->home->lengthM !== null && $situation->home->lengthM < self::LANE_M) {
                 $missing[] = sprintf('It needs a clear lane of %.0f m; the room has %.1f m.', self::LANE_M, $situation->home->lengthM);
@@ -100,7 +112,10 @@ final class RungFinder
             if (! isset(self::NEEDED_THINGS[$need])) {
                 continue;
             }
-            $there = array_filter($situation->shelf, static fn (Thing $thing): bool => $thing->kind === $need && $thing->outOfService === null);
+            $there = array_filter(
+                $situation->shelf,
+                static fn (Thing $thing): bool => $thing->kind === $need && $thing->outOfService === null,
+            );
             $sound = array_filter($there, static fn (Thing $thing): bool => $thing->supportProblem() === null);
             if ($there === []) {
                 $missing[] = sprintf('It needs %s, and the shelf has none.', self::NEEDED_THINGS[$need]);
@@ -148,7 +163,11 @@ final class RungFinder
             } else {
                 $inEach = [Setting::of($implement, $massKg, perHand: true), RungWords::inEachHand($thing, $massKg), 0];
                 $one = $exercise->effort->isOfArms()
-                    ? [Setting::of($implement, $massKg, perHand: true, limbs: 1), RungWords::inOneHand($thing, $massKg), self::ONE_ARM_SECONDS]
+                    ? [
+                        Setting::of($implement, $massKg, perHand: true, limbs: 1),
+                        RungWords::inOneHand($thing, $massKg),
+                        self::ONE_ARM_SECONDS,
+                    ]
                     : [Setting::of($implement, $massKg), RungWords::inBothHands($thing, $massKg), 0];
                 $ways = $thing->count >= 2 ? [$inEach, $one] : [$one];
             }
@@ -166,11 +185,14 @@ final class RungFinder
 
         return match (true) {
             $thing->kind !== 'object' => null,
-            $exercise->pattern === 'power' && ($thing->glass || ! $thing->sealed) => "The {$thing->name} could break or spill: it is not swung.",
-            $exercise->pattern === 'power' && ! in_array($thing->grip, ['handle', 'horn'], true) => "The {$thing->name} has no secure handle: it is not swung.",
+            $exercise->pattern === 'power'
+                && ($thing->glass || ! $thing->sealed) => "The {$thing->name} could break or spill: it is not swung.",
+            $exercise->pattern === 'power'
+                && ! in_array($thing->grip, ['handle', 'horn'], true) => "The {$thing->name} has no secure handle: it is not swung.",
             $thing->grip === 'none' => "The {$thing->name} has no secure hold.",
             $point->isPerHand() && $thing->grip === 'body' && $thing->massKg <= self::ONE_HAND_KG && ! $aboveTheBody => null,
-            $point->isPerHand() && ! in_array($thing->grip, ['handle', 'horn'], true) => "The {$thing->name} has no handle to hold it by one hand.",
+            $point->isPerHand()
+                && ! in_array($thing->grip, ['handle', 'horn'], true) => "The {$thing->name} has no handle to hold it by one hand.",
             $aboveTheBody && $thing->glass => "The {$thing->name} is glass and stays below the chest.",
             $aboveTheBody && ! $thing->sealed => "The {$thing->name} is not sealed and stays below the chest.",
             default => null,
@@ -212,7 +234,9 @@ final class RungFinder
      */
     private function withBand(Exercise $exercise, Situation $situation, Thing $thing): array
     {
-        if ($exercise->bandLayouts === [] || $thing->band === null || ($thing->kind === 'mini-loop' && ! $exercise->bandAttachment->isBetweenLimbs)) {
+        if ($exercise->bandLayouts === []
+            || $thing->band === null
+            || ($thing->kind === 'mini-loop' && ! $exercise->bandAttachment->isBetweenLimbs)) {
             return ['rungs' => [], 'problems' => []];
         }
         if ($situation->client->has(Limit::LatexAllergy)) {
@@ -220,7 +244,9 @@ final class RungFinder
         }
         $rungs = $problems = [];
         foreach ($exercise->bandLayouts as $layout) {
-            $anchors = $layout->needsAnchor() && ! $exercise->bandAttachment->isBetweenLimbs ? $situation->home->anchors : [['heightM' => 0.0]];
+            $anchors = $layout->needsAnchor() && ! $exercise->bandAttachment->isBetweenLimbs
+                ? $situation->home->anchors
+                : [['heightM' => 0.0]];
             if ($anchors === []) {
                 $problems[] = 'It needs something firm to anchor a band to; the home has no anchor noted.';
             }

@@ -74,11 +74,13 @@ final class RungWords
 
     public static function packed(Exercise $exercise, Thing $rucksack, float $massKg): string
     {
-        return sprintf('%s packed to %s kg in all, %s', ucfirst($rucksack->name), SettingInWords::kg($massKg), match ($exercise->loadPointFor('rucksack')) {
+        $where = match ($exercise->loadPointFor('rucksack')) {
             LoadPoint::Hips => 'laid across the hips',
             LoadPoint::Front => 'worn on the chest, straps tight',
             default => 'high and tight on the back',
-        });
+        };
+
+        return sprintf('%s packed to %s kg in all, %s', ucfirst($rucksack->name), SettingInWords::kg($massKg), $where);
     }
 
     public static function band(Thing $thing, BandSetup $setup, bool $oneArm, BandAttachment $attachment): string

@@ -42,7 +42,11 @@ final class SettingInWords
             };
         }
         if ($setting->band !== null) {
-            $parts[] = str_replace('-', ' ', $setting->implement).' '.self::layout($setting->band, oneArm: $setting->limbs === 1, attachment: $exercise->bandAttachment);
+            $parts[] = str_replace('-', ' ', $setting->implement).' '.self::layout(
+                $setting->band,
+                oneArm: $setting->limbs === 1,
+                attachment: $exercise->bandAttachment,
+            );
         }
         if ($setting->supportHeightM > 0) {
             $parts[] = sprintf('hands %.0f cm above the floor', $setting->supportHeightM * 100);
@@ -71,7 +75,11 @@ final class SettingInWords
             BandLayout::Crossed => "both feet on it, {$stance}, ends crossed",
             BandLayout::RoundFeet => 'round the middle of both soles',
             BandLayout::BehindBack => 'across the upper back, an end in each hand',
-            BandLayout::AnchoredMiddle, BandLayout::AnchoredEnd => sprintf('anchored %.0f cm up, %.0f cm away', $setup->anchorHeightM * 100, $setup->anchorDistanceM * 100),
+            BandLayout::AnchoredMiddle, BandLayout::AnchoredEnd => sprintf(
+                'anchored %.0f cm up, %.0f cm away',
+                $setup->anchorHeightM * 100,
+                $setup->anchorDistanceM * 100,
+            ),
         };
 
         $held = match ($attachment?->joint) {
@@ -79,7 +87,11 @@ final class SettingInWords
             'knee' => ', the end just above the knee',
             'hip' => ', across the hips',
             'shoulder' => ', across the shoulders',
-            default => $setup->gripM > 0 ? sprintf(', hands %.0f cm below the ends, %s', $setup->gripM * 100, self::fists($setup->gripM)) : ', hands at the ends',
+            default => $setup->gripM > 0 ? sprintf(
+                ', hands %.0f cm below the ends, %s',
+                $setup->gripM * 100,
+                self::fists($setup->gripM),
+            ) : ', hands at the ends',
         };
 
         return $where.$held.($setup->folded ? ', folded double' : '');

@@ -84,11 +84,15 @@ final readonly class ShelfRungs
         foreach ($this->usable($exercise, $situation, $school) as ['rung' => $rung, 'wholeKg' => $wholeKg]) {
             $things = implode('+', array_map(static fn (Thing $thing): string => $thing->id, $rung->things));
             // Two loads that feel alike are one rung; of one band, whose every centimetre is another, a step apart is near enough.
-            if ($wholeKg < max($last['any'] ?? 0.0, $rung->setting->band === null ? 0.0 : ($last[$things] ?? 0.0) * self::BAND_APART) * (1 + self::ALIKE)) {
+            $ofTheBand = $rung->setting->band === null ? 0.0 : ($last[$things] ?? 0.0) * self::BAND_APART;
+            if ($wholeKg < max($last['any'] ?? 0.0, $ofTheBand) * (1 + self::ALIKE)) {
                 continue;
             }
             $last['any'] = $last[$things] = $wholeKg;
-            $rungs[] = ['rung' => $rung, 'equivalent' => $this->model->equivalent($exercise, $situation->client->body, $rung->setting, $school, $rung->certainty)];
+            $rungs[] = [
+                'rung' => $rung,
+                'equivalent' => $this->model->equivalent($exercise, $situation->client->body, $rung->setting, $school, $rung->certainty),
+            ];
         }
 
         return $rungs;
@@ -104,7 +108,11 @@ final readonly class ShelfRungs
         ['rungs' => $rungs, 'problems' => $problems] = $this->finder->rungs($exercise, $situation);
         foreach ($rungs as $rung) {
             try {
-                $problems[] = $this->problemOf($rung, $this->model->curve($exercise, $situation->client->body, $rung->setting), $situation->home);
+                $problems[] = $this->problemOf(
+                    $rung,
+                    $this->model->curve($exercise, $situation->client->body, $rung->setting),
+                    $situation->home,
+                );
             } catch (InvalidQuantity $usedUp) {
                 $problems[] = "{$rung->words}: {$usedUp->getMessage()}";
             }
@@ -142,7 +150,13 @@ final readonly class ShelfRungs
                 $usable[] = ['rung' => $rung, 'wholeKg' => $wholeKg];
             }
         }
-        usort($usable, static fn (array $one, array $two): int => [round($one['wholeKg'], 1), $one['rung']->setUpSeconds] <=> [round($two['wholeKg'], 1), $two['rung']->setUpSeconds]);
+        usort(
+            $usable,
+            static fn (array $one, array $two): int => [
+                round($one['wholeKg'], 1),
+                $one['rung']->setUpSeconds,
+            ] <=> [round($two['wholeKg'], 1), $two['rung']->setUpSeconds],
+        );
 
         return $usable;
     }
@@ -155,7 +169,11 @@ final readonly class ShelfRungs
         }
         $band = $rung->setting->band;
         if ($band !== null && $curve->longestStretch !== null && $curve->longestStretch > $band->limitRatio) {
-            return sprintf('%s is stretched too far at every grip: more than %.1f times its length.', ucfirst($rung->things[0]->name), $band->limitRatio);
+            return sprintf(
+                '%s is stretched too far at every grip: more than %.1f times its length.',
+                ucfirst($rung->things[0]->name),
+                $band->limitRatio,
+            );
         }
         if ($curve->slackFraction > self::MOST_SLACK) {
             return sprintf('%s hangs slack for too much of the range.', ucfirst($rung->things[0]->name));

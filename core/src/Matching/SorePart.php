@@ -64,10 +64,32 @@ enum SorePart: string
         $jumps = ['jump' => 'it lands hard', 'ballistic' => 'it jerks'];
 
         return match ($this) {
-            self::Shoulder => [['front-shoulder', 'side-shoulder', 'rear-shoulder', 'rotator-cuff'], 0.12, ['overhead' => 'the arms go overhead', 'reaches-up' => 'the arms reach up', 'deep-shoulder' => 'the shoulder goes deep', 'ballistic' => 'it jerks'] + $onHands],
+            self::Shoulder => [
+                ['front-shoulder', 'side-shoulder', 'rear-shoulder', 'rotator-cuff'],
+                0.12,
+                [
+                    'overhead' => 'the arms go overhead',
+                    'reaches-up' => 'the arms reach up',
+                    'deep-shoulder' => 'the shoulder goes deep',
+                    'ballistic' => 'it jerks',
+                ] + $onHands,
+            ],
             self::Elbow => [['biceps', 'triceps', 'forearms'], 0.30, $onHands],
             self::Wrist => [['forearms'], 0.15, ['firm-grip' => 'it wants a firm grip', 'sure-grip' => 'it wants a sure grip'] + $onHands],
-            self::LowBack => [['spinal-erectors'], 0.10, ['hinge-load' => 'the hinge is loaded', 'spine-load' => 'the spine is loaded', 'spine-bend' => 'the spine bends', 'spine-twist' => 'the spine twists', 'spine-arch' => 'the spine arches', 'spine-side' => 'the spine bends sideways', 'overhead' => 'a load goes overhead', 'belly-wall' => 'the trunk is held against its own weight'] + $jumps],
+            self::LowBack => [
+                ['spinal-erectors'],
+                0.10,
+                [
+                    'hinge-load' => 'the hinge is loaded',
+                    'spine-load' => 'the spine is loaded',
+                    'spine-bend' => 'the spine bends',
+                    'spine-twist' => 'the spine twists',
+                    'spine-arch' => 'the spine arches',
+                    'spine-side' => 'the spine bends sideways',
+                    'overhead' => 'a load goes overhead',
+                    'belly-wall' => 'the trunk is held against its own weight',
+                ] + $jumps,
+            ],
             self::Hip => [['gluteals', 'adductors', 'hip-flexors', 'abductors'], 0.25, $jumps],
             self::Knee => [['quadriceps'], 0.15, ['kneeling' => 'the knees carry weight'] + $jumps],
             self::Ankle => [['calves', 'shins'], 0.15, ['balance' => 'it wants steady feet'] + $jumps],

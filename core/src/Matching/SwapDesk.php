@@ -49,7 +49,15 @@ final readonly class SwapDesk
         $finder = new RungFinder;
         $bands = new BandSolver($model);
 
-        return new self($catalogue, $model, $finder, $bands, new ShelfRungs($model, $finder, $bands), new SwapWords($catalogue), new MatchScore($weights));
+        return new self(
+            $catalogue,
+            $model,
+            $finder,
+            $bands,
+            new ShelfRungs($model, $finder, $bands),
+            new SwapWords($catalogue),
+            new MatchScore($weights),
+        );
     }
 
     /** The same desk for a trainer who weighs the parts of a match in another way. */
@@ -65,8 +73,13 @@ final readonly class SwapDesk
      * @throws InvalidQuantity If the prescribed setting does not fit its exercise.
      * @throws UnknownExercise If the exercise is not in the catalogue.
      */
-    public function rank(Prescription $prescription, Situation $situation, School $school = School::Mean, int $limit = 12, ?SorePart $sore = null): SwapResult
-    {
+    public function rank(
+        Prescription $prescription,
+        Situation $situation,
+        School $school = School::Mean,
+        int $limit = 12,
+        ?SorePart $sore = null,
+    ): SwapResult {
         $asked = $this->asked($prescription, $situation->client, $school);
         $wanted = $asked->exercise;
 
@@ -74,7 +87,11 @@ final readonly class SwapDesk
         foreach ($this->catalogue->exercises as $exercise) {
             $closeness = $this->closeness($wanted, $exercise);
             if ($closeness === 0.0) {
-                $excluded[] = new Exclusion($exercise, [sprintf('It trains another pattern: %s.', mb_strtolower($this->catalogue->pattern($exercise->pattern)->name))], related: false);
+                $excluded[] = new Exclusion(
+                    $exercise,
+                    [sprintf('It trains another pattern: %s.', mb_strtolower($this->catalogue->pattern($exercise->pattern)->name))],
+                    related: false,
+                );
 
                 continue;
             }
@@ -94,7 +111,10 @@ final readonly class SwapDesk
             prescription: $prescription,
             prescribed: $asked->equivalent,
             // Spreads and words are for what is shown.
-            candidates: array_map(fn (Internal\Rated $rated): Candidate => $this->candidate($rated, $asked, $situation, $school), array_slice($best, 0, $limit)),
+            candidates: array_map(
+                fn (Internal\Rated $rated): Candidate => $this->candidate($rated, $asked, $situation, $school),
+                array_slice($best, 0, $limit),
+            ),
             excluded: $excluded,
             leftOut: $leftOut,
             problems: $this->rungs->problemsAsWritten($wanted, $prescription->setting, $situation),
@@ -110,8 +130,13 @@ final readonly class SwapDesk
      *
      * @throws InvalidQuantity If the setting uses a band up or does not fit its exercise.
      */
-    public function candidateFor(Prescription $prescription, Rung $rung, Situation $situation, School $school = School::Mean, ?Tempo $tempo = null): Candidate|string
-    {
+    public function candidateFor(
+        Prescription $prescription,
+        Rung $rung,
+        Situation $situation,
+        School $school = School::Mean,
+        ?Tempo $tempo = null,
+    ): Candidate|string {
         $against = Cautions::against($rung->exercise, $situation);
         if ($against !== []) {
             return $against[0];
@@ -139,7 +164,11 @@ final readonly class SwapDesk
             exercise: $exercise,
             equivalent: $equivalent,
             // The prescription is what the programme wants felt; a capacity on record says what that load really does.
-            ability: $capacity === null ? Ability::impliedBy($equivalent->wholeKg(), $prescription->reps, $prescription->reserve) : Ability::of($capacity->kg),
+            ability: $capacity === null ? Ability::impliedBy(
+                $equivalent->wholeKg(),
+                $prescription->reps,
+                $prescription->reserve,
+            ) : Ability::of($capacity->kg),
             reserve: $client->has(Limit::Youth) ? max(Rail::YOUTH_RESERVE, $prescription->reserve) : $prescription->reserve,
             capacityKnown: $capacity !== null,
         );
@@ -181,9 +210,13 @@ final readonly class SwapDesk
         foreach ($roots as $root) {
             $near = $this->bands->toward($root, $situation->client->body, $school, $pattern, $asked->equivalent->wholeKg());
             $found = $this->usable($near, $asked, $situation, $school);
-            if ($root->setting->band !== null && array_filter($found, static fn (Internal\Rated|string $one): bool => ! is_string($one)) === []) {
+            if ($root->setting->band !== null
+                && array_filter($found, static fn (Internal\Rated|string $one): bool => ! is_string($one)) === []) {
                 // What comes nearest hangs slack or is too heavy: any other way to rig it is better than none.
-                $found = [...$found, ...$this->usable($this->bands->steps($root, $situation->client->body, $school, $pattern), $asked, $situation, $school)];
+                $found = [
+                    ...$found,
+                    ...$this->usable($this->bands->steps($root, $situation->client->body, $school, $pattern), $asked, $situation, $school),
+                ];
             }
             foreach ($found as $rated) {
                 if (is_string($rated)) {
@@ -192,7 +225,9 @@ final readonly class SwapDesk
                     continue;
                 }
                 $rung = $rated->rung;
-                $kind = $rung->setting->band === null ? $rung->setting->implement : implode('+', array_map(static fn (Thing $thing): string => $thing->id, $rung->things));
+                $kind = $rung->setting->band === null
+                    ? $rung->setting->implement
+                    : implode('+', array_map(static fn (Thing $thing): string => $thing->id, $rung->things));
                 if (! isset($best[$kind]) || $rated->isBetterThan($best[$kind])) {
                     $best[$kind] = $rated;
                 }
@@ -220,22 +255,43 @@ final readonly class SwapDesk
             }
             $wholeKg = $this->model->wholeKg($rung->exercise, $situation->client->body, $curve, $school, $asked->exercise->pattern);
             $found[] = $this->rungs->problemOf($rung, $curve, $situation->home)
-                ?? ($wholeKg <= 0 ? "{$rung->words}: it gives no resistance to speak of." : $this->rated($rung, $curve, $wholeKg, $asked, $situation->client));
+                ?? ($wholeKg <= 0 ? "{$rung->words}: it gives no resistance to speak of." : $this->rated(
+                    $rung,
+                    $curve,
+                    $wholeKg,
+                    $asked,
+                    $situation->client,
+                ));
         }
 
         return $found;
     }
 
     /** A rung with its rewriting and its match, before the spread is known; or why it cannot be used. */
-    private function rated(Rung $rung, ResistanceCurve $curve, float $wholeKg, Internal\Asked $asked, Client $client, ?Tempo $tempo = null): Internal\Rated|string
-    {
+    private function rated(
+        Rung $rung,
+        ResistanceCurve $curve,
+        float $wholeKg,
+        Internal\Asked $asked,
+        Client $client,
+        ?Tempo $tempo = null,
+    ): Internal\Rated|string {
         $prescription = $asked->prescription;
         $exercise = $rung->exercise;
         $asWritten = $tempo === null && $exercise->id === $asked->exercise->id && $rung->setting->sameAs($prescription->setting);
         $kept = match (true) {
             $exercise->isHold => KeptEffort::asWritten($prescription),
             $asWritten => KeptEffort::asWritten($prescription, $this->capacityNote($wholeKg, $asked)),
-            default => KeptEffort::on($exercise, $curve, $asked->ability, $wholeKg, $prescription, $asked->reserve, ! $client->has(Limit::HighBloodPressure), $tempo),
+            default => KeptEffort::on(
+                $exercise,
+                $curve,
+                $asked->ability,
+                $wholeKg,
+                $prescription,
+                $asked->reserve,
+                ! $client->has(Limit::HighBloodPressure),
+                $tempo,
+            ),
         };
         if ($kept === null) {
             return sprintf('%s: too heavy to leave %d in reserve.', $rung->words, $asked->reserve);
@@ -244,7 +300,16 @@ final readonly class SwapDesk
         // More repetitions possible is lighter, and lighter is where a client of unknown strength begins.
         $off = ! $asked->capacityKnown && ! $exercise->isHold && $off < 0 ? self::HEAVIER_COUNTS * $off : $off;
         $closeness = $this->closeness($asked->exercise, $exercise);
-        $parts = $this->score->parts($rung, $curve, $asked->exercise, $prescription, $asked->equivalent->curve, $closeness, $off, $client->preferences);
+        $parts = $this->score->parts(
+            $rung,
+            $curve,
+            $asked->exercise,
+            $prescription,
+            $asked->equivalent->curve,
+            $closeness,
+            $off,
+            $client->preferences,
+        );
 
         return new Internal\Rated($rung, $kept, $parts, MatchScore::of($parts, $kept->isReached), $closeness);
     }
@@ -254,7 +319,14 @@ final readonly class SwapDesk
         $rung = $rated->rung;
         $exercise = $rung->exercise;
         $kept = $rated->kept;
-        $equivalent = $this->model->equivalent($exercise, $situation->client->body, $rung->setting, $school, $rung->certainty, $asked->exercise->pattern);
+        $equivalent = $this->model->equivalent(
+            $exercise,
+            $situation->client->body,
+            $rung->setting,
+            $school,
+            $rung->certainty,
+            $asked->exercise->pattern,
+        );
         [$low, $high] = $exercise->isHold || ! $equivalent->isMeasured ? [$kept->reps, $kept->reps] : array_map(
             static fn (float $kg): int => $kept->repetitionsAt($exercise, $asked->ability, $kg, $asked->reserve),
             [$equivalent->wholeKg() + $equivalent->sdKg, $equivalent->wholeKg() - $equivalent->sdKg],
@@ -275,7 +347,14 @@ final readonly class SwapDesk
             restFactor: $kept->restFactor,
             restSeconds: $kept->restSeconds,
             isReached: $kept->isReached,
-            reasons: $this->words->reasons($rung, $asked->exercise, $asked->equivalent, $equivalent, $rated->closeness, $situation->client->preferences),
+            reasons: $this->words->reasons(
+                $rung,
+                $asked->exercise,
+                $asked->equivalent,
+                $equivalent,
+                $rated->closeness,
+                $situation->client->preferences,
+            ),
             lost: [...$kept->lost, ...$this->words->lost($rung, $asked->exercise, $asked->equivalent, $equivalent)],
             changes: $this->changes($rung, $kept, $asked),
             cautions: Cautions::of($rung, $situation),
@@ -287,13 +366,19 @@ final readonly class SwapDesk
     {
         $changes = $kept->changes;
         if ($asked->reserve !== $asked->prescription->reserve) {
-            array_unshift($changes, sprintf('%d in reserve instead of %d, because the client is under 18.', $asked->reserve, $asked->prescription->reserve));
+            array_unshift(
+                $changes,
+                sprintf('%d in reserve instead of %d, because the client is under 18.', $asked->reserve, $asked->prescription->reserve),
+            );
         }
         if ($rung->isOneSided() && ! $asked->exercise->oneSideAtATime) {
             $changes[] = 'Repetitions are per side; weaker side first.';
         }
         if (! $asked->capacityKnown && ! $rung->exercise->isHold && $asked->equivalent->isMeasured) {
-            $changes[] = sprintf('No set of this pattern is on record: end the first set with %d in reserve and log it; it calibrates the second.', $asked->reserve + 2);
+            $changes[] = sprintf(
+                'No set of this pattern is on record: end the first set with %d in reserve and log it; it calibrates the second.',
+                $asked->reserve + 2,
+            );
         }
 
         return $changes;
@@ -308,6 +393,10 @@ final readonly class SwapDesk
 
         return abs($expected - $asked->prescription->reps) < self::CAPACITY_DIFFERS
             ? null
-            : sprintf('As written. The capacity on record expects about %d repetitions here with %d in reserve.', max(0, $expected), $asked->reserve);
+            : sprintf(
+                'As written. The capacity on record expects about %d repetitions here with %d in reserve.',
+                max(0, $expected),
+                $asked->reserve,
+            );
     }
 }

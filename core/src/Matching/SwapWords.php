@@ -20,13 +20,26 @@ final readonly class SwapWords
     }
 
     /** @return list<string> */
-    public function reasons(Rung $rung, Exercise $wanted, Equivalent $prescribed, Equivalent $equivalent, float $closeness, Preferences $preferences): array
-    {
+    public function reasons(
+        Rung $rung,
+        Exercise $wanted,
+        Equivalent $prescribed,
+        Equivalent $equivalent,
+        float $closeness,
+        Preferences $preferences,
+    ): array {
         $shared = round(100 * MatchScore::muscleOverlap($wanted, $rung->exercise));
         $reasons = [match (true) {
             $rung->exercise->id === $wanted->id => 'The same exercise with what is here.',
-            $rung->exercise->pattern === $wanted->pattern => sprintf('The same movement pattern; %d %% of the muscle work is shared.', $shared),
-            default => sprintf('A neighbouring pattern (%s); %d %% of the muscle work is shared.', mb_strtolower($this->catalogue->pattern($rung->exercise->pattern)->name), $shared),
+            $rung->exercise->pattern === $wanted->pattern => sprintf(
+                'The same movement pattern; %d %% of the muscle work is shared.',
+                $shared,
+            ),
+            default => sprintf(
+                'A neighbouring pattern (%s); %d %% of the muscle work is shared.',
+                mb_strtolower($this->catalogue->pattern($rung->exercise->pattern)->name),
+                $shared,
+            ),
         }];
         if ($equivalent->isMeasured) {
             $reasons[] = sprintf(
@@ -57,7 +70,11 @@ final readonly class SwapWords
         }
         $shape = $equivalent->curve->shapeDifferenceFrom($prescribed->curve);
         if ($shape > self::SHAPE_NOTE) {
-            $lost[] = sprintf('Loads the %s of the movement more than the prescribed lift does (shapes differ by %.2f).', self::moreLoaded($equivalent->curve, $prescribed->curve), $shape);
+            $lost[] = sprintf(
+                'Loads the %s of the movement more than the prescribed lift does (shapes differ by %.2f).',
+                self::moreLoaded($equivalent->curve, $prescribed->curve),
+                $shape,
+            );
         }
         if ($equivalent->curve->slackFraction > 0.04) {
             $lost[] = sprintf('No resistance for the first %d %% of the range.', round(100 * $equivalent->curve->slackFraction));
@@ -69,7 +86,11 @@ final readonly class SwapWords
             $lost[] = 'Both feet leave the floor: speed and landing instead of steady strength.';
         }
         if ($rung->exercise->position !== $wanted->position) {
-            $lost[] = sprintf('Another position: %s instead of %s.', str_replace('-', ' ', $rung->exercise->position), str_replace('-', ' ', $wanted->position));
+            $lost[] = sprintf(
+                'Another position: %s instead of %s.',
+                str_replace('-', ' ', $rung->exercise->position),
+                str_replace('-', ' ', $wanted->position),
+            );
         }
 
         return $lost;

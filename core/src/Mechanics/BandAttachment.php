@@ -32,7 +32,6 @@ final readonly class BandAttachment
 
     /**
      * @param  array{end?: string, anchor?: string, anchor_height?: float|int, anchor_distance_m?: float|int}  $data
-     *                                                                                                                A checked `band` entry of the catalogue.
      */
     public static function fromArray(array $data): self
     {

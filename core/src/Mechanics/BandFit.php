@@ -41,10 +41,24 @@ final readonly class BandFit
         $pp = $pq = $qq = $pf = $qf = 0.0;
         foreach ($points as $i => ['lengthM' => $lengthM, 'forceN' => $forceN]) {
             if ($lengthM <= $restLengthM) {
-                throw InvalidQuantity::because("points.{$i}.length_cm", sprintf('points.%d.length_cm must be more than the rest length of %.1f cm; a slack band has no force to fit.', $i, $restLengthM * 100));
+                throw InvalidQuantity::because(
+                    "points.{$i}.length_cm",
+                    sprintf(
+                        'points.%d.length_cm must be more than the rest length of %.1f cm; a slack band has no force to fit.',
+                        $i,
+                        $restLengthM * 100,
+                    ),
+                );
             }
             if ($lengthM > Band::HIGHEST_LIMIT * $restLengthM) {
-                throw InvalidQuantity::because("points.{$i}.length_cm", sprintf('points.%d.length_cm is more than %.1f times the rest length; no band is stretched that far.', $i, Band::HIGHEST_LIMIT));
+                throw InvalidQuantity::because(
+                    "points.{$i}.length_cm",
+                    sprintf(
+                        'points.%d.length_cm is more than %.1f times the rest length; no band is stretched that far.',
+                        $i,
+                        Band::HIGHEST_LIMIT,
+                    ),
+                );
             }
             if ($forceN < 0 || $forceN > 5000) {
                 throw InvalidQuantity::notBetween("points.{$i}.force_n", $forceN, 0, 5000, 'N');

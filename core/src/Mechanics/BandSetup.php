@@ -24,7 +24,17 @@ final readonly class BandSetup
 
     public function with(float $gripM, ?float $stanceM, float $anchorDistanceM): self
     {
-        return new self($this->band, $this->layout, $stanceM, $gripM, $this->folded, $this->loop, $this->anchorHeightM, $anchorDistanceM, $this->limitRatio);
+        return new self(
+            $this->band,
+            $this->layout,
+            $stanceM,
+            $gripM,
+            $this->folded,
+            $this->loop,
+            $this->anchorHeightM,
+            $anchorDistanceM,
+            $this->limitRatio,
+        );
     }
 
     /**
@@ -65,7 +75,10 @@ final readonly class BandSetup
             $strands *= 2;
         }
         if ($freeM < 0.08) {
-            throw InvalidQuantity::because('band.grip_cm', sprintf('Stance and grip leave %.0f cm of band between hand and foot; at least 8 cm are needed.', $freeM * 100));
+            throw InvalidQuantity::because(
+                'band.grip_cm',
+                sprintf('Stance and grip leave %.0f cm of band between hand and foot; at least 8 cm are needed.', $freeM * 100),
+            );
         }
 
         return $this->band->withRestLength($freeM)->withForceMultipliedBy($strands);

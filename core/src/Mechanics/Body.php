@@ -94,10 +94,19 @@ final readonly class Body
         $lengths = array_map(static fn (float $fraction): float => $fraction * $heightM, self::LENGTHS);
         foreach ($limbsM as $name => $lengthM) {
             if (! isset($lengths[$name])) {
-                throw InvalidQuantity::because("limbs.{$name}_cm", sprintf('There is no limb "%s" to measure; known are %s.', $name, implode(', ', array_keys(self::LENGTHS))));
+                throw InvalidQuantity::because(
+                    "limbs.{$name}_cm",
+                    sprintf('There is no limb "%s" to measure; known are %s.', $name, implode(', ', array_keys(self::LENGTHS))),
+                );
             }
             if ($lengthM < 0.5 * $lengths[$name] || $lengthM > 1.6 * $lengths[$name]) {
-                throw InvalidQuantity::notBetween("limbs.{$name}_cm", $lengthM * 100, round(50 * $lengths[$name]), round(160 * $lengths[$name]), 'cm');
+                throw InvalidQuantity::notBetween(
+                    "limbs.{$name}_cm",
+                    $lengthM * 100,
+                    round(50 * $lengths[$name]),
+                    round(160 * $lengths[$name]),
+                    'cm',
+                );
             }
             $lengths[$name] = $lengthM;
         }

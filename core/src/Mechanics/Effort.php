@@ -74,7 +74,16 @@ enum Effort: string
         return match ($this) {
             self::Elbow => $pose->direction("{$side}_elbow", "{$side}_wrist") - $pose->direction("{$side}_shoulder", "{$side}_elbow"),
             self::Shoulder => $pose->direction("{$side}_shoulder", "{$side}_elbow") - $pose->direction('shoulder', 'hip'),
-            self::ShoulderAcross => asin(max(-1.0, min(1.0, ($side === 'near' ? 1 : -1) * ($pose->x("{$side}_elbow") - $pose->x("{$side}_shoulder")) / $body->lengths['upper_arm']))),
+            self::ShoulderAcross => asin(
+                max(
+                    -1.0,
+                    min(
+                        1.0,
+                        ($side === 'near' ? 1 : -1)
+                            * ($pose->x("{$side}_elbow") - $pose->x("{$side}_shoulder")) / $body->lengths['upper_arm'],
+                    ),
+                ),
+            ),
             self::ShoulderRotation => $pose->direction("{$side}_elbow", "{$side}_wrist"),
             self::Hip => $pose->direction("{$side}_hip", "{$side}_knee") - $pose->direction('shoulder', 'hip'),
             self::Knee => $pose->direction("{$side}_knee", "{$side}_ankle") - $pose->direction("{$side}_hip", "{$side}_knee"),

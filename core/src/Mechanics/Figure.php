@@ -23,13 +23,27 @@ use NimbleShelf\Core\Mechanics\Internal\Channel;
 final readonly class Figure
 {
     /** Keyframe entries that are places, not angles. */
-    private const PLACES = ['root_x', 'root_y', 'foot_x', 'foot_y', 'far_foot_x', 'far_foot_y', 'palm_x', 'palm_y', 'far_palm_x', 'far_palm_y'];
+    private const PLACES = [
+        'root_x',
+        'root_y',
+        'foot_x',
+        'foot_y',
+        'far_foot_x',
+        'far_foot_y',
+        'palm_x',
+        'palm_y',
+        'far_palm_x',
+        'far_palm_y',
+    ];
 
     /**
      * @param  array<string, Channel>  $channels
      * @param  array<string, non-empty-array<int|numeric-string, float|array<string, float>>>  $places  By name and u.
      * @param  array{joint: string, side: string, x: float|array<string, float>, y: float|array<string, float>, holdX: bool}  $plant
-     * @param  list<array{limb: string, end: string, bend: int, at: array{x: float|array<string, float>, y: float|array<string, float>}}>  $pins
+     * @param  list<array{
+     *     limb: string, end: string, bend: int,
+     *     at: array{x: float|array<string, float>, y: float|array<string, float>}
+     * }>  $pins
      * @param  array{end: string, y: float|array<string, float>, x?: float|array<string, float>}|null  $turn
      * @param  list<string>  $unturned
      * @param  list<array{kind: string, x: float|array<string, float>, y: float|array<string, float>}>  $props
@@ -59,7 +73,20 @@ final readonly class Figure
      */
     public static function fromArray(string $id, array $data): self
     {
-        /** @var array{view: string, plant?: array{joint: string, side?: string, hold_x?: bool, x?: float|array<string, float>, y?: float|array<string, float>}, keyframes?: list<array<string, float|array<string, float>>>, pins?: list<array{limb: string, end?: string, bend?: int, at: array{x: float|array<string, float>, y: float|array<string, float>}}>, turn?: array{end?: string, side?: int, along?: int, y: float|array<string, float>, x?: float|array<string, float>}, unturned?: list<string>, hold?: array{frame?: string, bend?: int}, props?: list<array{kind: string, x?: float|array<string, float>, y?: float|array<string, float>}>} $data */
+        /**
+         * @var array{
+         *     view: string,
+         *     plant?: array{joint: string, side?: string, hold_x?: bool, x?: float|array<string, float>, y?: float|array<string, float>},
+         *     keyframes?: list<array<string, float|array<string, float>>>,
+         *     pins?: list<array{
+         *         limb: string, end?: string, bend?: int,
+         *         at: array{x: float|array<string, float>, y: float|array<string, float>}
+         *     }>,
+         *     turn?: array{end?: string, side?: int, along?: int, y: float|array<string, float>, x?: float|array<string, float>},
+         *     unturned?: list<string>, hold?: array{frame?: string, bend?: int},
+         *     props?: list<array{kind: string, x?: float|array<string, float>, y?: float|array<string, float>}>
+         * } $data
+         */
         $keyframes = $data['keyframes'] ?? [];
         if ($keyframes === []) {
             throw BrokenCatalogue::inFigure($id, 'it has no keyframe.');
@@ -99,7 +126,10 @@ final readonly class Figure
                 'at' => $pin['at'],
             ], $data['pins'] ?? []),
             turn: isset($data['turn'])
-                ? ['end' => $data['turn']['end'] ?? 'wrist', 'y' => $data['turn']['y']] + (isset($data['turn']['x']) ? ['x' => $data['turn']['x']] : [])
+                ? [
+                    'end' => $data['turn']['end'] ?? 'wrist',
+                    'y' => $data['turn']['y'],
+                ] + (isset($data['turn']['x']) ? ['x' => $data['turn']['x']] : [])
                 : null,
             unturned: $data['unturned'] ?? [],
             holdFrame: $data['hold']['frame'] ?? 'world',

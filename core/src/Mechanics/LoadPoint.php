@@ -61,7 +61,10 @@ enum LoadPoint: string
     /** Rope between a hand and the pulley, metres; the load rises as it grows. */
     private function ropeM(Pose $pose, Body $body, string $side): float
     {
-        return hypot($pose->x("{$side}_grip") - self::PULLEY[0] * $body->heightM, $pose->y("{$side}_grip") - self::PULLEY[1] * $body->heightM);
+        return hypot(
+            $pose->x("{$side}_grip") - self::PULLEY[0] * $body->heightM,
+            $pose->y("{$side}_grip") - self::PULLEY[1] * $body->heightM,
+        );
     }
 
     private function onTrunk(Pose $pose, float $forwardM): float

@@ -124,7 +124,9 @@ final class Motion
     {
         $joules = ($point->isPerLimb() ? 2.0 : 1.0) * Body::GRAVITY;
 
-        return $this->perKg[$point->value] ??= $this->resistanceOf(fn (Pose $pose): float => $joules * $point->heightIn($pose, $this->body));
+        return $this->perKg[$point->value] ??= $this->resistanceOf(
+            fn (Pose $pose): float => $joules * $point->heightIn($pose, $this->body),
+        );
     }
 
     /**
@@ -155,7 +157,8 @@ final class Motion
      */
     private function strandWays(BandSetup $setup, BandAttachment $attachment): array
     {
-        $key = "{$setup->layout->value}|{$setup->stanceM}|{$setup->anchorHeightM}|{$setup->anchorDistanceM}|{$attachment->joint}|{$attachment->along}|{$attachment->across}";
+        $key = "{$setup->layout->value}|{$setup->stanceM}|{$setup->anchorHeightM}|{$setup->anchorDistanceM}"
+                ."|{$attachment->joint}|{$attachment->along}|{$attachment->across}";
         $ways = $this->strands[$key] ?? [];
         if ($ways === []) {
             $one = $this->limbs === WorkingLimbs::One || $this->rig->farArmRests();
@@ -170,7 +173,10 @@ final class Motion
                     $slopes[$i] = ($length($after) - $length($before)) / (2 * self::STEP);
                     $lengths[$i] = ($length($after) + $length($before)) / 2;
                 }
-                $ways[] = ['lengths' => $lengths, 'slopes' => $weight === 1.0 ? $slopes : array_map(static fn (float $slope): float => $weight * $slope, $slopes)];
+                $ways[] = [
+                    'lengths' => $lengths,
+                    'slopes' => $weight === 1.0 ? $slopes : array_map(static fn (float $slope): float => $weight * $slope, $slopes),
+                ];
             }
             $this->strands[$key] = $ways;
         }
@@ -233,11 +239,17 @@ final class Motion
 
     private function slopeBetween(Pose $before, Pose $after, float $farShare): float
     {
-        $near = $this->coordinate->step($this->coordinate->of($before, 'near', $this->body), $this->coordinate->of($after, 'near', $this->body));
+        $near = $this->coordinate->step(
+            $this->coordinate->of($before, 'near', $this->body),
+            $this->coordinate->of($after, 'near', $this->body),
+        );
         $far = match (true) {
             $farShare === 0.0 => 0.0,
             $this->limbs === WorkingLimbs::Both => $near,
-            default => $this->coordinate->step($this->coordinate->of($before, 'far', $this->body), $this->coordinate->of($after, 'far', $this->body)),
+            default => $this->coordinate->step(
+                $this->coordinate->of($before, 'far', $this->body),
+                $this->coordinate->of($after, 'far', $this->body),
+            ),
         };
 
         return ($near + $farShare * $far) / (2 * self::STEP);
@@ -264,7 +276,7 @@ final class Motion
 
     private function strandLength(Pose $pose, BandSetup $setup, BandAttachment $attachment, string $side): float
     {
-        $anchor = $this->rig->bandAnchor($pose, $setup, $attachment, $side, startHipX: $this->poses[0]->x('hip'));
+        $anchor = BandAnchor::of($this->rig, $pose, $setup, $attachment, $side, startHipX: $this->poses[0]->x('hip'));
         [$endX, $endY] = $pose->joints[$attachment->jointOn($side)];
 
         return sqrt(($endX - $anchor['x']) ** 2 + ($endY - $anchor['y']) ** 2 + $anchor['across'] ** 2);

@@ -84,7 +84,14 @@ final readonly class Pose
             + $masses['head'] * self::between($joints['shoulder'][0], $joints['head'][0], Body::CENTRES['head']);
         $mass = $masses['trunk'] + $masses['head'];
         foreach (['near_', 'far_'] as $side) {
-            foreach ([['upper_arm', 'shoulder', 'elbow'], ['forearm', 'elbow', 'wrist'], ['hand', 'wrist', 'fingertip'], ['thigh', 'hip', 'knee'], ['shank', 'knee', 'ankle'], ['foot', 'ankle', 'toe']] as [$segment, $from, $to]) {
+            foreach ([
+                ['upper_arm', 'shoulder', 'elbow'],
+                ['forearm', 'elbow', 'wrist'],
+                ['hand', 'wrist', 'fingertip'],
+                ['thigh', 'hip', 'knee'],
+                ['shank', 'knee', 'ankle'],
+                ['foot', 'ankle', 'toe'],
+            ] as [$segment, $from, $to]) {
                 $moment += $masses[$segment] * self::between($joints[$side.$from][0], $joints[$side.$to][0], Body::CENTRES[$segment]);
                 $mass += $masses[$segment];
             }

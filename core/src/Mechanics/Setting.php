@@ -11,7 +11,19 @@ final readonly class Setting
 {
     private const KEYS = ['implement', 'mass_kg', 'per_hand', 'band', 'support_height_cm', 'foot_height_cm', 'limbs'];
 
-    private const BAND_KEYS = ['rest_length_cm', 'a_n', 'b_n', 'layout', 'stance_cm', 'grip_cm', 'folded', 'anchor_height_cm', 'anchor_distance_cm', 'limit_ratio', 'loop'];
+    private const BAND_KEYS = [
+        'rest_length_cm',
+        'a_n',
+        'b_n',
+        'layout',
+        'stance_cm',
+        'grip_cm',
+        'folded',
+        'anchor_height_cm',
+        'anchor_distance_cm',
+        'limit_ratio',
+        'loop',
+    ];
 
     /**
      * @param  string  $implement  `dumbbell`, `kettlebell`, `rucksack`, `object`, `tube`, …, or `body-weight`.
@@ -67,7 +79,10 @@ final readonly class Setting
         self::refuseUnknown($data, self::KEYS, 'setting');
         $implement = $data['implement'] ?? null;
         if (! is_string($implement) || $implement === '') {
-            throw InvalidQuantity::because('setting.implement', 'setting.implement must name what is used, such as dumbbell or body-weight.');
+            throw InvalidQuantity::because(
+                'setting.implement',
+                'setting.implement must name what is used, such as dumbbell or body-weight.',
+            );
         }
         $band = $data['band'] ?? null;
         if ($band !== null && (! is_array($band) || $band === [] || array_is_list($band))) {
@@ -95,9 +110,19 @@ final readonly class Setting
         self::refuseUnknown($data, self::BAND_KEYS, 'setting.band');
         $layout = is_string($data['layout'] ?? null) ? BandLayout::tryFrom($data['layout']) : null;
         if ($layout === null) {
-            throw InvalidQuantity::because('setting.band.layout', 'setting.band.layout must be one of '.implode(', ', array_column(BandLayout::cases(), 'value')).'.');
+            throw InvalidQuantity::because(
+                'setting.band.layout',
+                'setting.band.layout must be one of '.implode(', ', array_column(BandLayout::cases(), 'value')).'.',
+            );
         }
-        $of = static fn (string $key, float $low, float $high, string $unit): ?float => self::number($data, $key, "setting.band.{$key}", $low, $high, $unit);
+        $of = static fn (string $key, float $low, float $high, string $unit): ?float => self::number(
+            $data,
+            $key,
+            "setting.band.{$key}",
+            $low,
+            $high,
+            $unit,
+        );
         $needed = static fn (string $key, float $low, float $high, string $unit): float => $of($key, $low, $high, $unit)
             ?? throw InvalidQuantity::because("setting.band.{$key}", "setting.band.{$key} is missing.");
         $stanceCm = $of('stance_cm', 0, 200, 'cm');
@@ -127,7 +152,10 @@ final readonly class Setting
     {
         foreach (array_keys($data) as $key) {
             if (! in_array($key, $known, true)) {
-                throw InvalidQuantity::because("{$under}.{$key}", sprintf('%s.%s is not known; a setting may hold %s.', $under, $key, implode(', ', $known)));
+                throw InvalidQuantity::because(
+                    "{$under}.{$key}",
+                    sprintf('%s.%s is not known; a setting may hold %s.', $under, $key, implode(', ', $known)),
+                );
             }
         }
     }
@@ -213,7 +241,10 @@ final readonly class Setting
             && $this->band->folded === $other->band->folded
             && $near($this->band->band->restLengthM, $other->band->band->restLengthM)
             && $near($this->band->stanceM ?? 0.0, $other->band->stanceM ?? 0.0)
-            && (! $this->band->layout->needsAnchor() || ($near($this->band->anchorHeightM, $other->band->anchorHeightM) && $near($this->band->anchorDistanceM, $other->band->anchorDistanceM)))
+            && (! $this->band->layout->needsAnchor() || ($near($this->band->anchorHeightM, $other->band->anchorHeightM) && $near(
+                $this->band->anchorDistanceM,
+                $other->band->anchorDistanceM,
+            )))
             && $near($this->band->gripM, $other->band->gripM);
     }
 
@@ -227,8 +258,14 @@ final readonly class Setting
      *
      * @throws InvalidQuantity If the value is there and is not a number, or out of range.
      */
-    private static function number(array $data, string $key, string $field, float $low = 0.0, float $high = 1000.0, string $unit = ''): ?float
-    {
+    private static function number(
+        array $data,
+        string $key,
+        string $field,
+        float $low = 0.0,
+        float $high = 1000.0,
+        string $unit = '',
+    ): ?float {
         $value = $data[$key] ?? null;
         if ($value === null) {
             return null;

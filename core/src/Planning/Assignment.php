@@ -74,7 +74,9 @@ final readonly class Assignment
         $ratio = $data['range_ratio'] ?? null;
 
         return self::of(
-            exercise: is_string($data['exercise'] ?? null) ? $data['exercise'] : throw InvalidQuantity::because('exercise', 'exercise is missing.'),
+            exercise: is_string($data['exercise'] ?? null)
+                ? $data['exercise']
+                : throw InvalidQuantity::because('exercise', 'exercise is missing.'),
             setting: Setting::fromArray(is_array($setting) ? $setting : []),
             sets: self::whole($data, 'sets'),
             dose: Dose::fromArray(is_array($dose) ? $dose : []),
@@ -108,7 +110,19 @@ final readonly class Assignment
 
     public function withSets(int $sets): self
     {
-        return self::of($this->exercise, $this->setting, $sets, $this->dose, $this->reserve, $this->restSeconds, $this->sides, $this->words, $this->tempo, $this->rangeRatio, $this->why);
+        return self::of(
+            $this->exercise,
+            $this->setting,
+            $sets,
+            $this->dose,
+            $this->reserve,
+            $this->restSeconds,
+            $this->sides,
+            $this->words,
+            $this->tempo,
+            $this->rangeRatio,
+            $this->why,
+        );
     }
 
     /** True where the same exercise is asked for in the same setting, however often. */

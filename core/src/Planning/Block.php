@@ -23,7 +23,10 @@ final readonly class Block
     {
         [$fewest, $most] = $kind->slots();
         if (count($slots) < $fewest || count($slots) > $most) {
-            throw InvalidQuantity::because('items', sprintf('A %s has %d to %d exercises; this one has %d.', $kind->label(), $fewest, $most, count($slots)));
+            throw InvalidQuantity::because(
+                'items',
+                sprintf('A %s has %d to %d exercises; this one has %d.', $kind->label(), $fewest, $most, count($slots)),
+            );
         }
         if ($kind === BlockKind::Menu && $rule->pick > count($slots)) {
             throw InvalidQuantity::because('pick', sprintf('%d cannot be picked out of %d.', $rule->pick, count($slots)));
@@ -41,7 +44,12 @@ final readonly class Block
         // "3 rounds" of one set each are three sets of each, and so is a ladder of three doses.
         $rounds = $kind === BlockKind::Ladder ? count($rule->doses) : $rule->rounds;
         if ($kind->goesRound() && $rounds !== null) {
-            $slots = array_map(static fn (Slot $slot): Slot => $kind === BlockKind::Ladder || $slot->assignment->sets === 1 ? $slot->withSets($rounds) : $slot, $slots);
+            $slots = array_map(
+                static fn (Slot $slot): Slot => $kind === BlockKind::Ladder || $slot->assignment->sets === 1
+                    ? $slot->withSets($rounds)
+                    : $slot,
+                $slots,
+            );
         }
 
         return new self($kind, $name, $rule, $slots);

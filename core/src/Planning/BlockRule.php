@@ -57,15 +57,34 @@ final readonly class BlockRule
             needs: array_values(array_filter(is_array($data['needs'] ?? null) ? $data['needs'] : [], is_string(...))),
         );
         match (true) {
-            $kind === BlockKind::Intervals && $rule->workSeconds === null => throw InvalidQuantity::because('work_s', 'Intervals need work_s: how many seconds of work?'),
-            $kind === BlockKind::Intervals && $rule->restSeconds === null => throw InvalidQuantity::because('rest_s', 'Intervals need rest_s: how many seconds of rest? 0 is an answer.'),
-            $kind === BlockKind::Ladder && count($rule->doses) < 2 => throw InvalidQuantity::because('doses', 'A ladder needs doses, two or more, one a round: 15, 12, 9, 6.'),
-            $kind === BlockKind::Ladder && $rule->rounds !== null && $rule->rounds !== count($rule->doses) => throw InvalidQuantity::because(
-                'rounds',
-                sprintf('rounds says %d and doses has %d: a ladder has one dose a round.', $rule->rounds, count($rule->doses)),
-            ),
-            $kind === BlockKind::TwoPhase && count($rule->phases) === 1 => throw InvalidQuantity::because('phases', 'A two-phase set has two phases; one is missing.'),
-            $kind === BlockKind::Menu && $rule->pick === null => throw InvalidQuantity::because('pick', 'A menu needs pick: how many does the client choose?'),
+            $kind === BlockKind::Intervals
+                && $rule->workSeconds === null => throw InvalidQuantity::because(
+                    'work_s',
+                    'Intervals need work_s: how many seconds of work?',
+                ),
+            $kind === BlockKind::Intervals
+                && $rule->restSeconds === null => throw InvalidQuantity::because(
+                    'rest_s',
+                    'Intervals need rest_s: how many seconds of rest? 0 is an answer.',
+                ),
+            $kind === BlockKind::Ladder
+                && count($rule->doses) < 2 => throw InvalidQuantity::because(
+                    'doses',
+                    'A ladder needs doses, two or more, one a round: 15, 12, 9, 6.',
+                ),
+            $kind === BlockKind::Ladder
+                && $rule->rounds !== null
+                && $rule->rounds !== count($rule->doses) => throw InvalidQuantity::because(
+                    'rounds',
+                    sprintf('rounds says %d and doses has %d: a ladder has one dose a round.', $rule->rounds, count($rule->doses)),
+                ),
+            $kind === BlockKind::TwoPhase
+                && count($rule->phases) === 1 => throw InvalidQuantity::because(
+                    'phases',
+                    'A two-phase set has two phases; one is missing.',
+                ),
+            $kind === BlockKind::Menu
+                && $rule->pick === null => throw InvalidQuantity::because('pick', 'A menu needs pick: how many does the client choose?'),
             default => null,
         };
 
@@ -81,7 +100,10 @@ final readonly class BlockRule
             'rest_s' => $this->restSeconds,
             'round_rest_s' => $this->roundRestSeconds,
             'doses' => $this->doses === [] ? null : $this->doses,
-            'phases' => $this->phases === [] ? null : array_map(static fn (Phase $phase): array => ['sides' => $phase->sides->value, 'seconds' => $phase->seconds], $this->phases),
+            'phases' => $this->phases === [] ? null : array_map(
+                static fn (Phase $phase): array => ['sides' => $phase->sides->value, 'seconds' => $phase->seconds],
+                $this->phases,
+            ),
             'pick' => $this->pick,
             'needs' => $this->needs === [] ? null : $this->needs,
         ], static fn (mixed $value): bool => $value !== null);
@@ -106,7 +128,10 @@ final readonly class BlockRule
         $doses = [];
         foreach ($given as $i => $dose) {
             if (! is_int($dose) || $dose < 1 || $dose > 300) {
-                throw InvalidQuantity::because("doses.{$i}", sprintf('doses.%d must be a whole number from 1 to 300: a ladder has no hole.', $i));
+                throw InvalidQuantity::because(
+                    "doses.{$i}",
+                    sprintf('doses.%d must be a whole number from 1 to 300: a ladder has no hole.', $i),
+                );
             }
             $doses[] = $dose;
         }
@@ -132,7 +157,10 @@ final readonly class BlockRule
         foreach (is_array($data['phases'] ?? null) ? $data['phases'] : [] as $i => $phase) {
             $sides = is_array($phase) && is_string($phase['sides'] ?? null) ? Sides::tryFrom($phase['sides']) : null;
             if ($sides === null) {
-                throw InvalidQuantity::because("phases.{$i}.sides", sprintf('phases.%s.sides must be one of %s.', $i, implode(', ', array_column(Sides::cases(), 'value'))));
+                throw InvalidQuantity::because(
+                    "phases.{$i}.sides",
+                    sprintf('phases.%s.sides must be one of %s.', $i, implode(', ', array_column(Sides::cases(), 'value'))),
+                );
             }
             $phases[] = new Phase($sides, self::whole(is_array($phase) ? $phase : [], 'seconds', 1, 600, 's', "phases.{$i}.")
                 ?? throw InvalidQuantity::because("phases.{$i}.seconds", "phases.{$i}.seconds is missing."));

@@ -11,8 +11,13 @@ final readonly class KitConflict
      * @param  float  $neededSeconds  To set it up anew.
      * @param  float  $restSeconds  There are between the two.
      */
-    public function __construct(public ThingInUse $thing, public Slot $from, public Slot $to, public float $neededSeconds, public float $restSeconds)
-    {
+    public function __construct(
+        public ThingInUse $thing,
+        public Slot $from,
+        public Slot $to,
+        public float $neededSeconds,
+        public float $restSeconds,
+    ) {
     }
 
     /** True where the rest is long enough to change it; then the change is counted. */

@@ -32,24 +32,69 @@ final readonly class NextTarget
         if ($pain) {
             $lighter = $current > 0 ? $current - 1 : null;
 
-            return new self('down', $lighter ?? $current, $fewest, 'A set was stopped for pain: the easier rung next time, and a look at the movement first.');
+            return new self(
+                'down',
+                $lighter ?? $current,
+                $fewest,
+                'A set was stopped for pain: the easier rung next time, and a look at the movement first.',
+            );
         }
         if ($reserve < $leastReserve && $reps <= $fewest) {
             $lighter = $current > 0 ? $current - 1 : $current;
 
-            return new self($lighter === $current ? 'hold' : 'down', $lighter, $fewest, sprintf('%d repetitions with %s in reserve is harder than the goal asks (%d–%d in reserve).', $reps, self::plain($reserve), $leastReserve, $mostReserve));
+            return new self(
+                $lighter === $current ? 'hold' : 'down',
+                $lighter,
+                $fewest,
+                sprintf(
+                    '%d repetitions with %s in reserve is harder than the goal asks (%d–%d in reserve).',
+                    $reps,
+                    self::plain($reserve),
+                    $leastReserve,
+                    $mostReserve,
+                ),
+            );
         }
         $next = $current + 1;
         if ($reps >= $most && $reserve >= $leastReserve && isset($wholeKgs[$next])) {
             $jump = $wholeKgs[$next] / $wholeKgs[$current] - 1;
             if ($jump <= self::BIGGEST_JUMP) {
-                return new self('up', $next, $fewest, sprintf('The top of the range, %d clean repetitions, is reached: the next rung is %d %% heavier, so start again at %d.', $most, round(100 * $jump), $fewest));
+                return new self(
+                    'up',
+                    $next,
+                    $fewest,
+                    sprintf(
+                        'The top of the range, %d clean repetitions, is reached: the next rung is %d %% heavier, so start again at %d.',
+                        $most,
+                        round(100 * $jump),
+                        $fewest,
+                    ),
+                );
             }
 
-            return new self('bridge', $current, min(30, $reps + 2), sprintf('The next rung is %d %% heavier, more than 15 %%: bridge with repetitions, slower lowering or a little added fill first.', round(100 * $jump)));
+            return new self(
+                'bridge',
+                $current,
+                min(30, $reps + 2),
+                sprintf(
+                    'The next rung is %d %% heavier, more than 15 %%: bridge with repetitions, slower lowering or a '
+                        .'little added fill first.',
+                    round(100 * $jump),
+                ),
+            );
         }
         if ($reserve > $mostReserve && isset($wholeKgs[$next]) && $wholeKgs[$next] / $wholeKgs[$current] - 1 <= self::BIGGEST_JUMP) {
-            return new self('up', $next, max($fewest, $reps - 2), sprintf('%s in reserve is easier than the goal asks (%d–%d): the next rung.', self::plain($reserve), $leastReserve, $mostReserve));
+            return new self(
+                'up',
+                $next,
+                max($fewest, $reps - 2),
+                sprintf(
+                    '%s in reserve is easier than the goal asks (%d–%d): the next rung.',
+                    self::plain($reserve),
+                    $leastReserve,
+                    $mostReserve,
+                ),
+            );
         }
         if ($reserve < $leastReserve) {
             return new self('hold', $current, $reps, sprintf('The same again until %d stay in reserve.', $leastReserve));

@@ -44,7 +44,9 @@ final readonly class ShorterSession
         // Three sets become two, then what is small goes, then two sets become one, then the rest goes from the end.
         foreach ([[2, false], [0, true], [1, false], [0, false]] as [$downTo, $keepsWhole]) {
             foreach ($least as $slot) {
-                while ($now > 60 * $minutes && $sets[$slot->thread] > $downTo && ! ($downTo === 0 && self::mustStay($slot, $slots, $sets, $keepsWhole))) {
+                while ($now > 60 * $minutes
+                    && $sets[$slot->thread] > $downTo
+                    && ! ($downTo === 0 && self::mustStay($slot, $slots, $sets, $keepsWhole))) {
                     $sets[$slot->thread] = $downTo === 0 ? 0 : $sets[$slot->thread] - 1;
                     $now = $time($sets);
                 }
@@ -65,7 +67,11 @@ final readonly class ShorterSession
         $others = array_filter($slots, static fn (Slot $other): bool => $other->thread !== $slot->thread && $sets[$other->thread] > 0);
         $group = self::groupOf($slot);
 
-        return $others === [] || ($keepsWhole && $group !== null && array_filter($others, static fn (Slot $other): bool => self::groupOf($other) === $group) === []);
+        return $others === []
+            || ($keepsWhole && $group !== null && array_filter(
+                $others,
+                static fn (Slot $other): bool => self::groupOf($other) === $group,
+            ) === []);
     }
 
     private static function groupOf(Slot $slot): ?string

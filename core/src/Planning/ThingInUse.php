@@ -13,8 +13,14 @@ final readonly class ThingInUse
      * @param  string  $setUp  The same for the same load, rig, fill or place.
      * @param  float  $massKg  What it is loaded to; 0 where it is not loaded.
      */
-    private function __construct(public string $id, public string $name, public string $kind, public string $setUp, public float $massKg, public ?Thing $thing)
-    {
+    private function __construct(
+        public string $id,
+        public string $name,
+        public string $kind,
+        public string $setUp,
+        public float $massKg,
+        public ?Thing $thing,
+    ) {
     }
 
     /** @return list<self> What a slot uses; where no thing of a shelf is known, what its setting names. */
@@ -36,7 +42,14 @@ final readonly class ThingInUse
 
     private static function of(Thing $thing, Slot $slot): self
     {
-        return new self($thing->id, $thing->name, $thing->kind, self::setUpOf($thing->kind, $slot), $slot->assignment->setting->massKg, $thing);
+        return new self(
+            $thing->id,
+            $thing->name,
+            $thing->kind,
+            self::setUpOf($thing->kind, $slot),
+            $slot->assignment->setting->massKg,
+            $thing,
+        );
     }
 
     private static function setUpOf(string $kind, Slot $slot): string
@@ -44,7 +57,12 @@ final readonly class ThingInUse
         $setting = $slot->assignment->setting;
 
         return match (true) {
-            Thing::isSupportKind($kind) => sprintf('%s/%.2f/%.2f', $slot->exercise->support->under ?? '', $setting->supportHeightM, $setting->footHeightM),
+            Thing::isSupportKind($kind) => sprintf(
+                '%s/%.2f/%.2f',
+                $slot->exercise->support->under ?? '',
+                $setting->supportHeightM,
+                $setting->footHeightM,
+            ),
             Thing::isBandKind($kind) => md5(serialize($setting->toArray()['band'] ?? null)),
             in_array($kind, ['adjustable-dumbbell', 'rucksack', 'pourable'], true) => sprintf('%.2f kg', $setting->massKg),
             default => '',

@@ -44,12 +44,24 @@ final readonly class Timeline
                 $positionChanges += $change->changesPosition ? 1 : 0;
                 foreach (ThingInUse::allOf($slot) as $use) {
                     if ($before !== null && ! $isFirst && $block->kind->goesRound() && isset($change->anew[$use->id])) {
-                        $conflicts["{$use->id}/{$before->thread}/{$slot->thread}"] = new KitConflict($use, $before, $slot, $change->seconds, $restSeconds);
+                        $conflicts["{$use->id}/{$before->thread}/{$slot->thread}"] = new KitConflict(
+                            $use,
+                            $before,
+                            $slot,
+                            $change->seconds,
+                            $restSeconds,
+                        );
                     }
                     $lastUse[$use->id] = $use;
                 }
                 $steps = [...$steps, ...self::between($turn, $before, $change, $restSeconds), ...self::workOf($turn)];
-                [$restSeconds, $inHand, $before, $isOnFloor, $isFirst] = [$turn->restSeconds, ThingInUse::allOf($slot), $slot, $change->toTheFloor, false];
+                [$restSeconds, $inHand, $before, $isOnFloor, $isFirst] = [
+                    $turn->restSeconds,
+                    ThingInUse::allOf($slot),
+                    $slot,
+                    $change->toTheFloor,
+                    false,
+                ];
             }
         }
 
@@ -85,7 +97,14 @@ final readonly class Timeline
             $steps[] = new Step(StepKind::Rest, $left, "Rest; next: {$next}");
         }
         if (! $change->isNothing()) {
-            $steps[] = new Step(StepKind::Change, $change->seconds, $change->inWords($slot), $slot, pickUp: $change->pickUp, putDown: $change->putDown);
+            $steps[] = new Step(
+                StepKind::Change,
+                $change->seconds,
+                $change->inWords($slot),
+                $slot,
+                pickUp: $change->pickUp,
+                putDown: $change->putDown,
+            );
         }
         if ($turn->announce !== '') {
             $steps[] = new Step(StepKind::Announce, 0.0, $turn->announce, $slot, round: $turn->round);

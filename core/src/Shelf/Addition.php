@@ -50,15 +50,53 @@ final readonly class Addition
         return [
             self::anchor('an anchor for a door or a rail, at 180 cm', 1.8),
             self::thing('borrow', 'a medium tube of 130 cm', $tube),
-            self::thing('borrow', 'a mini loop', ['kind' => 'mini-loop', 'name' => 'mini loop', 'rest_length_cm' => 30, 'a_n' => 30, 'b_n' => 20, 'source' => 'rated']),
-            self::thing('fill', 'two 5 L jugs of water', ['kind' => 'object', 'name' => '5 L jug of water', 'count' => 2, 'mass_kg' => 5.25, 'grip' => 'handle', 'certainty' => 'filled']),
-            self::thing('fill', 'two 10 L canisters of sand, sealed', ['kind' => 'object', 'name' => '10 L canister of sand', 'count' => 2, 'mass_kg' => 16.5, 'grip' => 'handle', 'certainty' => 'filled']),
-            self::thing('fill', 'a 25 L rucksack, packed with what is there', ['kind' => 'rucksack', 'name' => 'rucksack', 'tare_kg' => 0.9, 'max_kg' => 20]),
+            self::thing(
+                'borrow',
+                'a mini loop',
+                ['kind' => 'mini-loop', 'name' => 'mini loop', 'rest_length_cm' => 30, 'a_n' => 30, 'b_n' => 20, 'source' => 'rated'],
+            ),
+            self::thing(
+                'fill',
+                'two 5 L jugs of water',
+                [
+                    'kind' => 'object',
+                    'name' => '5 L jug of water',
+                    'count' => 2,
+                    'mass_kg' => 5.25,
+                    'grip' => 'handle',
+                    'certainty' => 'filled',
+                ],
+            ),
+            self::thing(
+                'fill',
+                'two 10 L canisters of sand, sealed',
+                [
+                    'kind' => 'object',
+                    'name' => '10 L canister of sand',
+                    'count' => 2,
+                    'mass_kg' => 16.5,
+                    'grip' => 'handle',
+                    'certainty' => 'filled',
+                ],
+            ),
+            self::thing(
+                'fill',
+                'a 25 L rucksack, packed with what is there',
+                ['kind' => 'rucksack', 'name' => 'rucksack', 'tare_kg' => 0.9, 'max_kg' => 20],
+            ),
             self::thing('find', 'a towel', ['kind' => 'towel', 'name' => 'towel']),
-            self::thing('find', 'a firm chair without castors', ['kind' => 'chair', 'name' => 'firm chair', 'height_cm' => 45, 'mass_kg' => 6]),
+            self::thing(
+                'find',
+                'a firm chair without castors',
+                ['kind' => 'chair', 'name' => 'firm chair', 'height_cm' => 45, 'mass_kg' => 6],
+            ),
             self::thing('buy', 'a pair of 4 kg dumbbells', ['kind' => 'dumbbell', 'name' => '4 kg dumbbell', 'count' => 2, 'mass_kg' => 4]),
             self::thing('buy', 'a pair of 8 kg dumbbells', ['kind' => 'dumbbell', 'name' => '8 kg dumbbell', 'count' => 2, 'mass_kg' => 8]),
-            self::thing('buy', 'a pair of 12 kg dumbbells', ['kind' => 'dumbbell', 'name' => '12 kg dumbbell', 'count' => 2, 'mass_kg' => 12]),
+            self::thing(
+                'buy',
+                'a pair of 12 kg dumbbells',
+                ['kind' => 'dumbbell', 'name' => '12 kg dumbbell', 'count' => 2, 'mass_kg' => 12],
+            ),
             self::thing('buy', 'a 16 kg kettlebell', ['kind' => 'kettlebell', 'name' => '16 kg kettlebell', 'count' => 1, 'mass_kg' => 16]),
         ];
     }

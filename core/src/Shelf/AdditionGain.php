@@ -30,6 +30,15 @@ final readonly class AdditionGain
 
     public function sum(): string
     {
-        return sprintf('%d new × %d + %d further × %d + %d jumps filled × %d = %d', count($this->opened), self::OPENED, count($this->further), self::FURTHER, $this->closed, self::CLOSED, $this->score());
+        return sprintf(
+            '%d new × %d + %d further × %d + %d jumps filled × %d = %d',
+            count($this->opened),
+            self::OPENED,
+            count($this->further),
+            self::FURTHER,
+            $this->closed,
+            self::CLOSED,
+            $this->score(),
+        );
     }
 }

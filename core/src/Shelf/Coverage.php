@@ -38,7 +38,12 @@ final readonly class Coverage
         }
         $coverage = [];
         foreach ($this->catalogue->patterns as $pattern) {
-            $coverage[$pattern->id] = PatternCoverage::of($pattern, $pattern->isMeasured() ? $kg[$pattern->id] ?? [] : [], $this->model->ownKg($pattern->id, $situation->client->body), $exercises[$pattern->id] ?? 0);
+            $coverage[$pattern->id] = PatternCoverage::of(
+                $pattern,
+                $pattern->isMeasured() ? $kg[$pattern->id] ?? [] : [],
+                $this->model->ownKg($pattern->id, $situation->client->body),
+                $exercises[$pattern->id] ?? 0,
+            );
         }
 
         return $coverage;
@@ -74,9 +79,13 @@ final readonly class Coverage
         $more = $addition->to($situation);
         $kg = $exercises = [];
         foreach ($this->catalogue->exercises as $exercise) {
-            $lacked = $thing !== null && in_array($thing->kind, $exercise->needs, true) && array_filter($situation->shelf, static fn (Thing $there): bool => $there->kind === $thing->kind) === [];
+            $lacked = $thing !== null
+                && in_array($thing->kind, $exercise->needs, true)
+                && array_filter($situation->shelf, static fn (Thing $there): bool => $there->kind === $thing->kind) === [];
             $isNew = static fn (Rung $rung): bool => $thing === null
-                ? $rung->setting->band !== null && $rung->setting->band->layout->needsAnchor() && abs($rung->setting->band->anchorHeightM - (float) $addition->anchorM) < 1e-9
+                ? $rung->setting->band !== null
+                    && $rung->setting->band->layout->needsAnchor()
+                    && abs($rung->setting->band->anchorHeightM - (float) $addition->anchorM) < 1e-9
                 : $lacked || in_array($thing, $rung->things, true);
             $loads = $this->loads($exercise, $more, $isNew);
             if ($loads !== []) {
@@ -96,12 +105,14 @@ final readonly class Coverage
             }
             // Further up is worth something only where the shelf stops short of what the client can do once.
             $top = $before->wholeKg === [] ? INF : $before->wholeKg[count($before->wholeKg) - 1];
-            if ($top < ($situation->client->capacities[$id]->kg ?? INF) && $after->wholeKg[count($after->wholeKg) - 1] >= self::FURTHER * $top) {
+            if ($top < ($situation->client->capacities[$id]->kg ?? INF)
+                && $after->wholeKg[count($after->wholeKg) - 1] >= self::FURTHER * $top) {
                 $further[] = $before->pattern->name;
             }
             $closed += count(array_filter($before->gaps(), static fn (array $gap): bool => array_filter(
                 $after->wholeKg,
-                static fn (float $whole): bool => $whole > ($gap['fromKg'] + $before->ownKg) * (1 + ShelfRungs::ALIKE) && $whole < ($gap['toKg'] + $before->ownKg) / (1 + ShelfRungs::ALIKE),
+                static fn (float $whole): bool => $whole > ($gap['fromKg'] + $before->ownKg) * (1 + ShelfRungs::ALIKE)
+                    && $whole < ($gap['toKg'] + $before->ownKg) / (1 + ShelfRungs::ALIKE),
             ) !== []));
         }
 
@@ -114,6 +125,9 @@ final readonly class Coverage
      */
     private function loads(Exercise $exercise, Situation $situation, \Closure $counts): array
     {
-        return array_map(static fn (array $usable): float => $usable['wholeKg'], $this->rungs->usable($exercise, $situation, only: $counts));
+        return array_map(
+            static fn (array $usable): float => $usable['wholeKg'],
+            $this->rungs->usable($exercise, $situation, only: $counts),
+        );
     }
 }

@@ -79,7 +79,14 @@ final class FillSolver
         }
         $first = self::solve($targetKg, $tareKg, $maxKg, $stock);
         $second = self::solve(max(0.1, $first->totalKg), $tareKg, $maxKg, $stock->without($first));
-        $second = new Recipe($second->totalKg, abs($second->totalKg - $targetKg), $second->sdKg, $second->picks, $second->pours, $second->pieces);
+        $second = new Recipe(
+            $second->totalKg,
+            abs($second->totalKg - $targetKg),
+            $second->sdKg,
+            $second->picks,
+            $second->pours,
+            $second->pieces,
+        );
 
         return max($first->errorKg, $second->errorKg) < $twice->errorKg ? [$first, $second] : [$twice, $twice];
     }
@@ -108,7 +115,11 @@ final class FillSolver
     /** How fine the grid may be: finding the fewest of hundreds of pieces takes many planes of it at a time. */
     private static function cellsFor(FillStock $stock, float $wantedKg): int
     {
-        $heaviestKg = max([0.001, ...array_column($stock->items, 'massKg'), ...array_map(static fn (array $pour): float => $pour['kgPerL'] * $pour['maxL'], $stock->pourables)]);
+        $heaviestKg = max([
+            0.001,
+            ...array_column($stock->items, 'massKg'),
+            ...array_map(static fn (array $pour): float => $pour['kgPerL'] * $pour['maxL'], $stock->pourables),
+        ]);
         $planes = intdiv((int) ceil(max(0.0, $wantedKg) / $heaviestKg), 8) + 1;
         $stages = max(1, count($stock->items) + count($stock->pourables));
 

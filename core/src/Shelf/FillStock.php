@@ -20,7 +20,9 @@ final readonly class FillStock
 
     /**
      * @param  list<array{id: string, massKg: float, count: int, certainty?: Certainty}>  $items  0.001–200 kg each; 0–200 of each.
-     * @param  list<array{id: string, kgPerL: float, maxL: float, stepL: float, containerKg: float}>  $pourables  0.05–8 kg/L; up to 200 L in up to 2000 steps.
+     * @param  list<array{
+     *     id: string, kgPerL: float, maxL: float, stepL: float, containerKg: float
+     * }>  $pourables  0.05–8 kg/L; up to 200 L in up to 2000 steps.
      *
      * @throws InvalidQuantity If a measure is out of range, naming it.
      */
@@ -43,7 +45,10 @@ final readonly class FillStock
             InvalidQuantity::unlessBetween("pourables.{$i}.step_l", $pourable['stepL'], 0.001, 200, 'L');
             InvalidQuantity::unlessBetween("pourables.{$i}.container_kg", $pourable['containerKg'], 0, 100, 'kg');
             if ($pourable['maxL'] / $pourable['stepL'] > 2000) {
-                throw InvalidQuantity::because("pourables.{$i}.step_l", "pourables.{$i}.step_l makes more than 2000 steps; take a larger one.");
+                throw InvalidQuantity::because(
+                    "pourables.{$i}.step_l",
+                    "pourables.{$i}.step_l makes more than 2000 steps; take a larger one.",
+                );
             }
         }
 

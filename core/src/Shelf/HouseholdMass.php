@@ -34,7 +34,14 @@ final readonly class HouseholdMass
         return new self(
             $kg + $containerKg,
             Certainty::Filled,
-            sprintf('%s L × %s kg/L of %s = %s kg, and %s kg of vessel', SettingInWords::kg($litres), SettingInWords::kg($contents->kgPerL()), $contents->label(), SettingInWords::kg($kg), SettingInWords::kg($containerKg)),
+            sprintf(
+                '%s L × %s kg/L of %s = %s kg, and %s kg of vessel',
+                SettingInWords::kg($litres),
+                SettingInWords::kg($contents->kgPerL()),
+                $contents->label(),
+                SettingInWords::kg($kg),
+                SettingInWords::kg($containerKg),
+            ),
         );
     }
 
@@ -49,7 +56,11 @@ final readonly class HouseholdMass
     {
         InvalidQuantity::unlessBetween('netKg', $netKg, 0.02, 60, 'kg');
 
-        return new self($netKg * (1 + self::PACK), Certainty::Labelled, sprintf('%s kg on the label and 3 %% for the pack', SettingInWords::kg($netKg)));
+        return new self(
+            $netKg * (1 + self::PACK),
+            Certainty::Labelled,
+            sprintf('%s kg on the label and 3 %% for the pack', SettingInWords::kg($netKg)),
+        );
     }
 
     /** One sigma, kilograms. */

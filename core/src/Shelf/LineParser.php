@@ -6,6 +6,7 @@ namespace NimbleShelf\Core\Shelf;
 
 use NimbleShelf\Core\Kit\Contents;
 use NimbleShelf\Core\Kit\PoleMaterial;
+use NimbleShelf\Core\Kit\Thing;
 use NimbleShelf\Core\Matching\SettingInWords;
 
 /**
@@ -15,13 +16,54 @@ use NimbleShelf\Core\Matching\SettingInWords;
  */
 final class LineParser
 {
-    private const KG = ['kg' => 1.0, 'kilo' => 1.0, 'kilos' => 1.0, 'kilogram' => 1.0, 'kilograms' => 1.0, 'g' => 0.001, 'gram' => 0.001, 'grams' => 0.001, 'lb' => 0.45359237, 'lbs' => 0.45359237, 'pound' => 0.45359237, 'pounds' => 0.45359237, 'oz' => 0.028349523125];
+    private const KG = [
+        'kg' => 1.0,
+        'kilo' => 1.0,
+        'kilos' => 1.0,
+        'kilogram' => 1.0,
+        'kilograms' => 1.0,
+        'g' => 0.001,
+        'gram' => 0.001,
+        'grams' => 0.001,
+        'lb' => 0.45359237,
+        'lbs' => 0.45359237,
+        'pound' => 0.45359237,
+        'pounds' => 0.45359237,
+        'oz' => 0.028349523125,
+    ];
 
-    private const CM = ['cm' => 1.0, 'mm' => 0.1, 'm' => 100.0, 'metre' => 100.0, 'metres' => 100.0, 'in' => 2.54, 'inch' => 2.54, 'inches' => 2.54, '"' => 2.54, 'ft' => 30.48, 'foot' => 30.48, 'feet' => 30.48];
+    private const CM = [
+        'cm' => 1.0,
+        'mm' => 0.1,
+        'm' => 100.0,
+        'metre' => 100.0,
+        'metres' => 100.0,
+        'in' => 2.54,
+        'inch' => 2.54,
+        'inches' => 2.54,
+        '"' => 2.54,
+        'ft' => 30.48,
+        'foot' => 30.48,
+        'feet' => 30.48,
+    ];
 
     private const LITRES = ['l' => 1.0, 'litre' => 1.0, 'litres' => 1.0, 'liter' => 1.0, 'liters' => 1.0, 'ml' => 0.001, 'cl' => 0.01];
 
-    private const COUNTS = ['pair' => 2, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'eight' => 8, 'ten' => 10, 'dozen' => 12, 'a' => 1, 'an' => 1, 'one' => 1, 'single' => 1];
+    private const COUNTS = [
+        'pair' => 2,
+        'two' => 2,
+        'three' => 3,
+        'four' => 4,
+        'five' => 5,
+        'six' => 6,
+        'eight' => 8,
+        'ten' => 10,
+        'dozen' => 12,
+        'a' => 1,
+        'an' => 1,
+        'one' => 1,
+        'single' => 1,
+    ];
 
     /** Longest first within a kind; the first kind found in the line wins. */
     private const KINDS = [
@@ -31,7 +73,17 @@ final class LineParser
         'mini-loop' => ['mini loops', 'mini loop', 'mini-loop', 'mini band', 'small loop'],
         'long-loop' => ['long loop', 'long-loop', 'loop band', 'loop'],
         'tube' => ['tubes', 'tube', 'band with handles', 'tubing'],
-        'flat-band' => ['flat bands', 'flat band', 'flat-band', 'exercise band', 'sheet band', 'resistance bands', 'resistance band', 'bands', 'band'],
+        'flat-band' => [
+            'flat bands',
+            'flat band',
+            'flat-band',
+            'exercise band',
+            'sheet band',
+            'resistance bands',
+            'resistance band',
+            'bands',
+            'band',
+        ],
         'rucksack' => ['rucksacks', 'rucksack', 'backpack', 'daypack'],
         'half-ball' => ['half-ball', 'half ball'],
         'stool' => ['stools', 'stool'],
@@ -43,23 +95,111 @@ final class LineParser
         'towel' => ['towels', 'towel'],
         'mat' => ['mat'],
         'wall' => ['wall'],
-        'object' => ['bucket', 'buckets', 'bottle', 'bottles', 'jug', 'jugs', 'canister', 'sack', 'sacks', 'bag', 'bags', 'tin', 'tins', 'can', 'cans', 'toolbox', 'box', 'boxes', 'crate', 'book', 'books', 'brick', 'bricks', 'pack', 'packs', 'pannier', 'panniers', 'rope', 'coil', 'jar', 'jars', 'watering can', 'log', 'logs'],
+        'object' => [
+            'bucket',
+            'buckets',
+            'bottle',
+            'bottles',
+            'jug',
+            'jugs',
+            'canister',
+            'sack',
+            'sacks',
+            'bag',
+            'bags',
+            'tin',
+            'tins',
+            'can',
+            'cans',
+            'toolbox',
+            'box',
+            'boxes',
+            'crate',
+            'book',
+            'books',
+            'brick',
+            'bricks',
+            'pack',
+            'packs',
+            'pannier',
+            'panniers',
+            'rope',
+            'coil',
+            'jar',
+            'jars',
+            'watering can',
+            'log',
+            'logs',
+        ],
     ];
 
     /** How things are held; the trade's own sense, not measured. */
-    private const GRIPS = ['handle' => ['bucket', 'buckets', 'jug', 'jugs', 'canister', 'toolbox', 'crate', 'pannier', 'panniers', 'watering can'], 'bag' => ['sack', 'sacks', 'bag', 'bags', 'rope', 'coil'], 'body' => ['bottle', 'bottles', 'tin', 'tins', 'can', 'cans', 'box', 'boxes', 'book', 'books', 'brick', 'bricks', 'pack', 'packs', 'jar', 'jars', 'log', 'logs']];
+    private const GRIPS = [
+        'handle' => ['bucket', 'buckets', 'jug', 'jugs', 'canister', 'toolbox', 'crate', 'pannier', 'panniers', 'watering can'],
+        'bag' => ['sack', 'sacks', 'bag', 'bags', 'rope', 'coil'],
+        'body' => [
+            'bottle',
+            'bottles',
+            'tin',
+            'tins',
+            'can',
+            'cans',
+            'box',
+            'boxes',
+            'book',
+            'books',
+            'brick',
+            'bricks',
+            'pack',
+            'packs',
+            'jar',
+            'jars',
+            'log',
+            'logs',
+        ],
+    ];
 
     /** Sold by their net mass. */
     private const PACKS = ['pack', 'packs', 'tin', 'tins', 'can', 'cans'];
 
     private const OPEN = ['bucket', 'buckets', 'crate', 'box', 'boxes'];
 
-    private const CONTENTS = ['water' => Contents::Water, 'dry sand' => Contents::DrySand, 'sand' => Contents::DrySand, 'rice' => Contents::Rice, 'gravel' => Contents::Gravel, 'table salt' => Contents::Salt, 'salt' => Contents::Salt, 'potting compost' => Contents::Compost, 'compost' => Contents::Compost, 'sugar' => Contents::Sugar, 'laundry liquid' => Contents::LaundryLiquid, 'detergent' => Contents::LaundryLiquid];
+    private const CONTENTS = [
+        'water' => Contents::Water,
+        'dry sand' => Contents::DrySand,
+        'sand' => Contents::DrySand,
+        'rice' => Contents::Rice,
+        'gravel' => Contents::Gravel,
+        'table salt' => Contents::Salt,
+        'salt' => Contents::Salt,
+        'potting compost' => Contents::Compost,
+        'compost' => Contents::Compost,
+        'sugar' => Contents::Sugar,
+        'laundry liquid' => Contents::LaundryLiquid,
+        'detergent' => Contents::LaundryLiquid,
+    ];
 
-    private const MATERIALS = ['softwood' => PoleMaterial::Softwood, 'pine' => PoleMaterial::Softwood, 'spruce' => PoleMaterial::Softwood, 'hardwood' => PoleMaterial::Hardwood, 'beech' => PoleMaterial::Hardwood, 'ash' => PoleMaterial::Hardwood, 'oak' => PoleMaterial::Hardwood, 'bamboo' => PoleMaterial::Bamboo, 'steel' => PoleMaterial::SteelTube];
+    private const MATERIALS = [
+        'softwood' => PoleMaterial::Softwood,
+        'pine' => PoleMaterial::Softwood,
+        'spruce' => PoleMaterial::Softwood,
+        'hardwood' => PoleMaterial::Hardwood,
+        'beech' => PoleMaterial::Hardwood,
+        'ash' => PoleMaterial::Hardwood,
+        'oak' => PoleMaterial::Hardwood,
+        'bamboo' => PoleMaterial::Bamboo,
+        'steel' => PoleMaterial::SteelTube,
+    ];
 
     /** Constants a and b, newtons, of rubber nobody has pulled yet; our estimate, shown with a third of doubt. */
-    private const RUBBER = ['very light' => 6.0, 'light' => 10.0, 'medium' => 20.0, 'very heavy' => 50.0, 'heavy' => 35.0, 'strong' => 35.0];
+    private const RUBBER = [
+        'very light' => 6.0,
+        'light' => 10.0,
+        'medium' => 20.0,
+        'very heavy' => 50.0,
+        'heavy' => 35.0,
+        'strong' => 35.0,
+    ];
 
     /** An empty vessel weighs about this per litre it holds; our estimate. */
     private const VESSEL_KG_PER_L = 0.05;
@@ -67,7 +207,40 @@ final class LineParser
     /** A rucksack carries about this per litre before its straps complain; our estimate. */
     private const PACK_KG_PER_L = 0.8;
 
-    private const FILLER = ['a', 'an', 'of', 'with', 'the', 'and', 'each', 'my', 'at', 'rest', 'long', 'high', 'tall', 'about', 'empty', 'weighing', 'full', 'x', 'in', 'x.', 'on', 'up', 'to', 'holds', 'wood', 'wooden', 'thick', 'handle', 'handles', 'bar', 'plates', 'plate'];
+    private const FILLER = [
+        'a',
+        'an',
+        'of',
+        'with',
+        'the',
+        'and',
+        'each',
+        'my',
+        'at',
+        'rest',
+        'long',
+        'high',
+        'tall',
+        'about',
+        'empty',
+        'weighing',
+        'full',
+        'x',
+        'in',
+        'x.',
+        'on',
+        'up',
+        'to',
+        'holds',
+        'wood',
+        'wooden',
+        'thick',
+        'handle',
+        'handles',
+        'bar',
+        'plates',
+        'plate',
+    ];
 
     private string $rest = '';
 
@@ -88,7 +261,13 @@ final class LineParser
 
     private function read(string $line): ParsedLine
     {
-        $this->rest = ' '.trim((string) preg_replace(['/(\d),(\d)/', '/[×✕]/u', '/(\d)x(?=\d)/', '/\s+/'], ['$1.$2', 'x', '$1 x ', ' '], mb_strtolower($line))).' ';
+        $this->rest = ' '.trim(
+            (string) preg_replace(
+                ['/(\d),(\d)/', '/[×✕]/u', '/(\d)x(?=\d)/', '/\s+/'],
+                ['$1.$2', 'x', '$1 x ', ' '],
+                mb_strtolower($line),
+            ),
+        ).' ';
         $measures = str_contains($this->rest, 'adjustable') ? $this->plates() : [];
         $count = $this->count();
         [$kind, $word] = $this->kindOf();
@@ -103,13 +282,27 @@ final class LineParser
             'object' => $this->object($word, $masses, $volumes),
             'rucksack' => $this->rucksack($masses, $volumes),
             'tube', 'flat-band', 'long-loop', 'mini-loop' => $this->first('rest_length_cm', $lengths) + $this->rubber(),
-            'pole' => array_filter(['diameter_mm' => $diameterMm], static fn (?float $mm): bool => $mm !== null) + $this->first('length_cm', $lengths) + $this->material(),
-            'chair', 'stool', 'sofa', 'table', 'step' => $this->first('height_cm', $lengths) + $this->first('mass_kg', $masses) + $this->flags(),
+            'pole' => array_filter(
+                ['diameter_mm' => $diameterMm],
+                static fn (?float $mm): bool => $mm !== null,
+            ) + $this->first('length_cm', $lengths) + $this->material(),
+            'chair', 'stool', 'sofa', 'table', 'step' => $this->first('height_cm', $lengths) + $this
+                ->first('mass_kg', $masses) + $this
+                ->flags(),
             default => [],
         };
         $unknown = $this->leftOver();
 
-        return new ParsedLine($kind, $this->name($line, $kind, $word), $count, $measures, $this->understood, $unknown, $this->missing($kind, $measures), $this->assumed);
+        return new ParsedLine(
+            $kind,
+            $this->name($line, $kind, $word),
+            $count,
+            $measures,
+            $this->understood,
+            $unknown,
+            $this->missing($kind, $measures),
+            $this->assumed,
+        );
     }
 
     /** @return array{string|null, string} Kind, and the word that said so. */
@@ -153,7 +346,11 @@ final class LineParser
     private function count(): int
     {
         if (preg_match('/ (\d{1,2}) ?x /', $this->rest, $found) === 1
-            || preg_match('/^ (\d{1,2})(?= (?!kg|kilo|g |gram|lb|pound|oz|cm|mm|m |metre|in |inch|ft|foot|l |lit|ml|cl)[a-z])/', $this->rest, $found) === 1) {
+            || preg_match(
+                '/^ (\d{1,2})(?= (?!kg|kilo|g |gram|lb|pound|oz|cm|mm|m |metre|in |inch|ft|foot|l |lit|ml|cl)[a-z])/',
+                $this->rest,
+                $found,
+            ) === 1) {
             $this->drop($found[0], $found[1] === '1' ? 'one piece' : "{$found[1]} pieces");
 
             return max(1, (int) $found[1]);
@@ -258,7 +455,11 @@ final class LineParser
         }
         if ($masses === [] && $volumes !== []) {
             $measures['max_kg'] = round(self::PACK_KG_PER_L * $volumes[0], 1);
-            $this->assumed[] = sprintf('%s L carry about %s kg, our estimate; check the straps.', SettingInWords::kg($volumes[0]), SettingInWords::kg($measures['max_kg']));
+            $this->assumed[] = sprintf(
+                '%s L carry about %s kg, our estimate; check the straps.',
+                SettingInWords::kg($volumes[0]),
+                SettingInWords::kg($measures['max_kg']),
+            );
         }
         if (! isset($measures['tare_kg'])) {
             $measures['tare_kg'] = 0.9;
@@ -314,7 +515,11 @@ final class LineParser
     private function flags(): array
     {
         $flags = [];
-        foreach (['castors' => ['castors', 'wheels', 'rolling'], 'folding' => ['folding', 'foldable'], 'glass' => ['glass']] as $flag => $words) {
+        foreach ([
+            'castors' => ['castors', 'wheels', 'rolling'],
+            'folding' => ['folding', 'foldable'],
+            'glass' => ['glass'],
+        ] as $flag => $words) {
             foreach ($words as $word) {
                 if ($this->take($word, $flag === 'glass' ? 'glass: not to lean on' : "{$flag}: not to lean on")) {
                     $flags[$flag] = true;
@@ -334,7 +539,10 @@ final class LineParser
         $needs = match ($kind) {
             null => ['kind' => ['', 'What is it? No word here names a thing for a shelf.']],
             'dumbbell', 'kettlebell', 'object' => ['massKg' => ['mass_kg', 'What does one piece weigh?']],
-            'adjustable-dumbbell' => ['handleKg' => ['handle_kg', 'What does the bare handle weigh?'], 'plates' => ['plates', 'Which plates, as in 4 x 1.25 + 4 x 2.5?']],
+            'adjustable-dumbbell' => [
+                'handleKg' => ['handle_kg', 'What does the bare handle weigh?'],
+                'plates' => ['plates', 'Which plates, as in 4 x 1.25 + 4 x 2.5?'],
+            ],
             'tube', 'flat-band', 'long-loop', 'mini-loop' => ['restLengthCm' => ['rest_length_cm', 'How long is it at rest?']],
             'rucksack' => ['maxKg' => ['max_kg', 'How much does it hold, in litres or kilograms?']],
             'chair', 'stool', 'sofa', 'table', 'step' => ['heightCm' => ['height_cm', 'How high is it?']],
@@ -354,24 +562,63 @@ final class LineParser
     /** The words that say which one it is, without numbers; singular. */
     private function name(string $line, ?string $kind, string $word): string
     {
-        $words = trim((string) preg_replace(['/\d+\s*x(?=\s*\d|\s)/iu', '/^\s*(a pair of|pair of|pair|a|an|one|two|three|four|five|six|\d+(?=\s+[a-z]{3}))\s+/iu', '/,(?!\d).*$/u', '/\b(each|long|at rest|high)\b/iu', '/\s+/'], ['', '', '', '', ' '], str_replace('×', 'x', $line)));
+        $words = trim(
+            (string) preg_replace(
+                [
+                    '/\d+\s*x(?=\s*\d|\s)/iu',
+                    '/^\s*(a pair of|pair of|pair|a|an|one|two|three|four|five|six|\d+(?=\s+[a-z]{3}))\s+/iu',
+                    '/,(?!\d).*$/u',
+                    '/\b(each|long|at rest|high)\b/iu',
+                    '/\s+/',
+                ],
+                ['', '', '', '', ' '],
+                str_replace('×', 'x', $line),
+            ),
+        );
         if ($kind === null) {
             return mb_substr($words, 0, 60);
         }
-        if (in_array($kind, ['tube', 'flat-band', 'long-loop', 'mini-loop', 'rucksack', 'pole', 'chair', 'stool', 'sofa', 'table', 'step'], true)) {
-            $words = trim((string) preg_replace(['/\d+(?:[.,]\d+)?\s*(kg|g|lbs?|cm|mm|m|inch(es)?|in|ft|l|litres?|ml)\b/iu', '/\s+/'], ['', ' '], $words));
+        if (Thing::isBandKind($kind) || in_array($kind, ['rucksack', 'pole', 'chair', 'stool', 'sofa', 'table', 'step'], true)) {
+            $words = trim(
+                (string) preg_replace(
+                    ['/\d+(?:[.,]\d+)?\s*(kg|g|lbs?|cm|mm|m|inch(es)?|in|ft|l|litres?|ml)\b/iu', '/\s+/'],
+                    ['', ' '],
+                    $words,
+                ),
+            );
         }
         $words = $kind === 'adjustable-dumbbell' ? 'adjustable dumbbell' : (preg_match('/[a-z]/i', $words) === 1 ? $words : $word);
 
-        return mb_substr((string) preg_replace('/(dumbbell|kettlebell|bucket|bottle|jug|sack|bag|tin|can|brick|book|pack|chair|stool|tube|band|pole|pannier)s\b/iu', '$1', $words), 0, 60);
+        return mb_substr(
+            (string) preg_replace(
+                '/(dumbbell|kettlebell|bucket|bottle|jug|sack|bag|tin|can|brick|book|pack|chair|stool|tube|band|pole|pannier)s\b/iu',
+                '$1',
+                $words,
+            ),
+            0,
+            60,
+        );
     }
 
     /** @return list<string> */
     private function leftOver(): array
     {
-        $words = preg_split('/[\s,;+()@.]+/', trim((string) preg_replace('/\b(red|blue|green|black|yellow|grey|gray|white|orange|purple|silver|gold|old|new|big|small|large|kitchen|canvas|hiking|school|cast|iron|rubber|garden|clay|flour|ballast|glaze|kiln|tool|ferry|arm|bar)\b/', '', $this->rest)), flags: PREG_SPLIT_NO_EMPTY);
+        $words = preg_split(
+            '/[\s,;+()@.]+/',
+            trim(
+                (string) preg_replace(
+                    '/\b(red|blue|green|black|yellow|grey|gray|white|orange|purple|silver|gold|old|new|big|small|large|kitchen'
+                        .'|canvas|hiking|school|cast|iron|rubber|garden|clay|flour|ballast|glaze|kiln|tool|ferry|arm|bar)\b/',
+                    '',
+                    $this->rest,
+                ),
+            ),
+            flags: PREG_SPLIT_NO_EMPTY,
+        );
 
-        return array_values(array_filter($words === false ? [] : $words, static fn (string $word): bool => ! in_array($word, self::FILLER, true)));
+        return array_values(
+            array_filter($words === false ? [] : $words, static fn (string $word): bool => ! in_array($word, self::FILLER, true)),
+        );
     }
 
     private function take(string $word, string $means): bool

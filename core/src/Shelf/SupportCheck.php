@@ -74,9 +74,21 @@ final readonly class SupportCheck
 
         return self::judged(
             $stressMPa / $allowedMPa,
-            sprintf('2 × %.0f kg × 9.81 = %.0f N in the middle of %.2f m bends it to %.1f MPa; %.0f MPa ÷ 4 = %.1f MPa are allowed', $loadKg, $forceN, $spanM, $stressMPa, $material->strengthMPa(), $allowedMPa),
+            sprintf(
+                '2 × %.0f kg × 9.81 = %.0f N in the middle of %.2f m bends it to %.1f MPa; %.0f MPa ÷ 4 = %.1f MPa are allowed',
+                $loadKg,
+                $forceN,
+                $spanM,
+                $stressMPa,
+                $material->strengthMPa(),
+                $allowedMPa,
+            ),
             'Lay it on something that cannot roll or part, and hang from its middle.',
-            sprintf('It would bend to %.1f times what is allowed. A %.0f mm pole of this kind is not a bar.', $stressMPa / $allowedMPa, $diameterMm),
+            sprintf(
+                'It would bend to %.1f times what is allowed. A %.0f mm pole of this kind is not a bar.',
+                $stressMPa / $allowedMPa,
+                $diameterMm,
+            ),
         );
     }
 
@@ -101,7 +113,15 @@ final readonly class SupportCheck
 
         return self::judged(
             $tipping / $holding,
-            sprintf('%.0f kg × 9.81 × %.2f m outside the legs = %.0f N·m tips it; %.0f kg × 9.81 × %.2f m = %.0f N·m holds it down', $loadKg, $overhangM, $tipping, $massKg, $depthM / 2, $holding),
+            sprintf(
+                '%.0f kg × 9.81 × %.2f m outside the legs = %.0f N·m tips it; %.0f kg × 9.81 × %.2f m = %.0f N·m holds it down',
+                $loadKg,
+                $overhangM,
+                $tipping,
+                $massKg,
+                $depthM / 2,
+                $holding,
+            ),
             'Stand it with its back against a wall.',
             sprintf('It tips: the load has %.1f times the moment of its own weight.', $tipping / $holding),
         );
@@ -118,7 +138,8 @@ final readonly class SupportCheck
             $atFaceHeight ? SupportVerdict::Brace : SupportVerdict::Fine,
             0.0,
             'A shut door is held by its frame when the pull goes the way it closes.',
-            ($atFaceHeight ? 'At face height: look away from the anchor and never step back into a stretched band. ' : 'Lock the door and tell the household. ').self::TEST,
+            ($atFaceHeight ? 'At face height: look away from the anchor and never step back '
+                .'into a stretched band. ' : 'Lock the door and tell the household. ').self::TEST,
         );
     }
 

@@ -22,7 +22,11 @@ it('keeps what the device saw, and gives the plan back when everything is undone
     $this->actingAs($client->trainer);
     $session = Saltmarrow::session($client);
     foreach (['floor-press' => 12, 'biceps-curl' => 10, 'squat' => 0] as $exercise => $kg) {
-        Saltmarrow::item($session, $exercise, $kg > 0 ? ['implement' => 'dumbbell', 'mass_kg' => $kg, 'per_hand' => true] : ['implement' => 'body-weight']);
+        Saltmarrow::item(
+            $session,
+            $exercise,
+            $kg > 0 ? ['implement' => 'dumbbell', 'mass_kg' => $kg, 'per_hand' => true] : ['implement' => 'body-weight'],
+        );
     }
     $later = $session->programme?->sessions()->create(['name' => 'Later', 'starts_at' => now()->addDays(3), 'minutes' => 30]);
     Saltmarrow::item($later, 'floor-press', ['implement' => 'dumbbell', 'mass_kg' => 12, 'per_hand' => true]);
@@ -30,7 +34,10 @@ it('keeps what the device saw, and gives the plan back when everything is undone
     $items = static fn (): array => array_map(static fn (Item $item): Item => $item->fresh(), [...$session->items(), ...$later->items()]);
     $plan = array_map(static fn (Item $item): Assignment => $item->prescribed, $items());
 
-    /** @var array<string, array{exercise: string, reps: int, set: int, side: string|null}> $seen What the device saw and has not taken back. */
+    /**
+     * @var array<string, array{exercise: string, reps: int, set: int, side: string|null}> $seen What the device saw
+     *     and has not taken back.
+     */
     $seen = [];
     $sent = $waiting = $batches = [];
     $path = "/api/sessions/{$session->id}/replans";
@@ -41,7 +48,12 @@ it('keeps what the device saw, and gives the plan back when everything is undone
             case 1:
             case 2:
                 $set = Saltmarrow::setDone($item, ['setNumber' => min(3, $item->nextSet()), 'reps' => $random->getInt(3, 15)]);
-                $seen[$set['key']] = ['exercise' => $set['exercise'], 'reps' => $set['reps'], 'set' => $set['setNumber'], 'side' => $set['side']];
+                $seen[$set['key']] = [
+                    'exercise' => $set['exercise'],
+                    'reps' => $set['reps'],
+                    'set' => $set['setNumber'],
+                    'side' => $set['side'],
+                ];
                 $waiting[] = $set;
                 break;
             case 3:
@@ -57,13 +69,18 @@ it('keeps what the device saw, and gives the plan back when everything is undone
             case 5:
                 $candidates = $this->getJson("/api/items/{$item->id}/swaps")->assertOk()->json('candidates');
                 $scope = ['set', 'today', 'programme'][$random->getInt(0, 2)];
-                $this->postJson("/api/items/{$item->id}/swaps", ['key' => $candidates[$random->getInt(0, min(3, count($candidates) - 1))]['key'], 'scope' => $scope])->assertOk();
+                $this->postJson(
+                    "/api/items/{$item->id}/swaps",
+                    ['key' => $candidates[$random->getInt(0, min(3, count($candidates) - 1))]['key'], 'scope' => $scope],
+                )->assertOk();
                 break;
             case 6:
                 $what = $random->getInt(0, 1) === 0
                     ? ['occasion' => 'less-time', 'minutes' => $random->getInt(5, 12)]
                     : ['occasion' => 'missing', 'thingIds' => [$client->shelfItems()->where('kind', 'dumbbell')->value('id')]];
-                $changes = collect($this->postJson($path, $what)->assertOk()->json('changes'))->where('kind', '!=', 'stays')->pluck('itemId')->all();
+                $changes = collect($this->postJson($path, $what)->assertOk()->json('changes'))->where('kind', '!=', 'stays')
+                    ->pluck('itemId')
+                    ->all();
                 if ($changes !== []) {
                     $batches[] = $this->putJson($path, $what + ['accepted' => $changes])->assertOk()->json('batch');
                 }
@@ -86,7 +103,14 @@ it('keeps what the device saw, and gives the plan back when everything is undone
     }
     $this->happened(...$random->shuffleArray([...$waiting, ...$sent, Saltmarrow::event($session, 'ended')]))->assertOk();
 
-    $stored = SetLog::query()->whereNull('voided_at')->get()->mapWithKeys(static fn (SetLog $log): array => [$log->key => ['exercise' => $log->exercise, 'reps' => $log->reps, 'set' => $log->set_number, 'side' => $log->side]])->all();
+    $stored = SetLog::query()->whereNull('voided_at')
+        ->get()
+        ->mapWithKeys(
+            static fn (SetLog $log): array => [
+                $log->key => ['exercise' => $log->exercise, 'reps' => $log->reps, 'set' => $log->set_number, 'side' => $log->side],
+            ],
+        )
+        ->all();
     ksort($stored);
     ksort($seen);
     expect($stored)->toEqual($seen);

@@ -15,7 +15,9 @@ beforeEach(function (): void {
     $this->client = Saltmarrow::client($this->trainer);
     $this->actingAs($this->trainer);
     $this->in = function (string $zone): void {
-        $this->putJson('/api/settings', ['systolic' => 180, 'diastolic' => 110, 'emergencyNumber' => '112', 'zone' => $zone])->assertOk()->assertJsonPath('zone', $zone);
+        $this->putJson('/api/settings', ['systolic' => 180, 'diastolic' => 110, 'emergencyNumber' => '112', 'zone' => $zone])
+            ->assertOk()
+            ->assertJsonPath('zone', $zone);
         $this->trainer->refresh();
         $this->client->unsetRelation('trainer');
     };
@@ -23,7 +25,15 @@ beforeEach(function (): void {
         $programme = $this->client->programmes()->create(['name' => 'Plan', 'starts_on' => $startsOn]);
         $days = [];
         for ($number = 1; $number <= $weeks; $number++) {
-            $planned = $programme->weeks()->create(['number' => $number])->plannedSessions()->create(['name' => 'Late', 'weekday' => CarbonImmutable::parse($startsOn)->dayOfWeekIso, 'time' => $time, 'minutes' => 30]);
+            $planned = $programme->weeks()
+                ->create(['number' => $number])
+                ->plannedSessions()
+                ->create([
+                    'name' => 'Late',
+                    'weekday' => CarbonImmutable::parse($startsOn)->dayOfWeekIso,
+                    'time' => $time,
+                    'minutes' => 30,
+                ]);
             $days[] = resolve(MakeDay::class)->handle($planned);
         }
 
@@ -44,8 +54,12 @@ it('keeps a visit at its hour when the clocks change', function (): void {
     ($this->in)('Europe/Berlin');
     // In 2026 the clocks go back on 25 October at three in the morning.
     $days = ($this->made)('2026-10-18', '08:30', 3);
-    expect(array_map(fn ($day): string => $day->fresh()->starts_at->toIso8601String(), $days))->toBe(['2026-10-18T08:30:00+02:00', '2026-10-25T08:30:00+01:00', '2026-11-01T08:30:00+01:00']);
-    $this->getJson('/api/round?date=2026-10-25')->assertJsonCount(1, 'visits')->assertJsonPath('visits.0.startsAt', '2026-10-25T08:30:00+01:00')
+    expect(
+        array_map(fn ($day): string => $day->fresh()->starts_at->toIso8601String(), $days),
+    )->toBe(['2026-10-18T08:30:00+02:00', '2026-10-25T08:30:00+01:00', '2026-11-01T08:30:00+01:00']);
+    $this->getJson('/api/round?date=2026-10-25')
+        ->assertJsonCount(1, 'visits')
+        ->assertJsonPath('visits.0.startsAt', '2026-10-25T08:30:00+01:00')
         ->assertJsonPath('week.6.visits', 1);
 });
 
@@ -57,7 +71,11 @@ it('begins the day when it begins for the trainer', function (string $zone, stri
 
 it('shows a set on the day of the device that logged it', function (): void {
     Saltmarrow::thing($this->client, 'dumbbell', '8 kg dumbbell', 2, ['mass_kg' => 8]);
-    $item = Saltmarrow::item(Saltmarrow::session($this->client), 'biceps-curl', ['implement' => 'dumbbell', 'mass_kg' => 8, 'per_hand' => true]);
+    $item = Saltmarrow::item(
+        Saltmarrow::session($this->client),
+        'biceps-curl',
+        ['implement' => 'dumbbell', 'mass_kg' => 8, 'per_hand' => true],
+    );
     $this->logged($item, ['at' => '2026-11-25T23:40:00.250+01:00', 'zone' => 'Europe/Berlin']);
     $this->getJson("/api/clients/{$this->client->id}/ledger")->assertJsonPath('entries.0.loggedAt', '2026-11-25T23:40:00+01:00');
 });
@@ -65,11 +83,16 @@ it('shows a set on the day of the device that logged it', function (): void {
 it('forbids training on the trainer’s own today', function (string $zone, bool $isLocked): void {
     ($this->in)($zone);
     $this->travelTo(CarbonImmutable::parse('2026-11-25 23:00', 'UTC'));
-    $this->client->screenings()->latest('id')->firstOrFail()->update(['answered_on' => '2026-11-25', 'pressure' => ['systolic' => 200, 'diastolic' => 120]]);
+    $this->client->screenings()
+        ->latest('id')
+        ->firstOrFail()
+        ->update(['answered_on' => '2026-11-25', 'pressure' => ['systolic' => 200, 'diastolic' => 120]]);
     $locks = $this->getJson("/api/clients/{$this->client->id}/health")->json('locks');
     expect($locks !== [])->toBe($isLocked);
 })->with(['still that day' => ['America/Los_Angeles', true], 'the next day already' => ['Europe/Berlin', false]]);
 
 it('refuses a zone that is none', function (): void {
-    $this->putJson('/api/settings', ['systolic' => 180, 'diastolic' => 110, 'emergencyNumber' => '112', 'zone' => 'Saltmarrow/Quay'])->assertUnprocessable()->assertJsonValidationErrors('zone');
+    $this->putJson('/api/settings', ['systolic' => 180, 'diastolic' => 110, 'emergencyNumber' => '112', 'zone' => 'Saltmarrow/Quay'])
+        ->assertUnprocessable()
+        ->assertJsonValidationErrors('zone');
 });

@@ -25,7 +25,10 @@ beforeEach(function (): void {
     $this->was = json_decode((string) gzdecode((string) file_get_contents("{$fixture}.json.gz")), true, flags: JSON_THROW_ON_ERROR);
     $this->file = tempnam(sys_get_temp_dir(), 'nimble').'.sqlite';
     touch($this->file);
-    config(['database.connections.older' => ['database' => $this->file] + config('database.connections.sqlite'), 'database.default' => 'older']);
+    config([
+        'database.connections.older' => ['database' => $this->file] + config('database.connections.sqlite'),
+        'database.default' => 'older',
+    ]);
     $crypt = new Encrypter(str_repeat('k', 32), 'AES-256-CBC');
     $this->app->instance('encrypter', $crypt);
     Crypt::clearResolvedInstances();
@@ -47,7 +50,11 @@ it('keeps every set as it was, and every key that points somewhere', function ()
     $now = DB::table('set_logs')->orderBy('id')->get()->map(fn (stdClass $row): array => (array) $row)->all();
     expect($now)->toHaveCount(count($this->sets));
     foreach ($this->sets as $i => $set) {
-        expect(array_intersect_key($now[$i], $set))->toEqual($set)->and($now[$i]['load_words'])->not->toBe('')->and($now[$i]['training_session_id'])->not->toBeNull();
+        expect(array_intersect_key($now[$i], $set))->toEqual($set)
+            ->and($now[$i]['load_words'])->not
+            ->toBe('')
+            ->and($now[$i]['training_session_id'])->not
+            ->toBeNull();
     }
     expect(DB::select('pragma foreign_key_check'))->toBe([])
         ->and(DB::select('pragma integrity_check')[0]->integrity_check)->toBe('ok')
@@ -58,8 +65,31 @@ it('stands where it stood in every exercise of every session', function (): void
     foreach ($this->was['items'] as $id => $was) {
         $item = Item::query()->findOrFail($id);
         $now = $item->now();
-        expect([$now->exercise, $item->chosen->sets, $now->dose->count(), $now->reserve, $now->restSeconds, $item->left_out, $now->words, $now->setting->massKg, $now->tempo?->toArray()])
-            ->toEqual([$was['exercise'], $was['sets'], $was['reps'], $was['reserve'], $was['rest_seconds'], $was['left_out'], $was['words'], $was['mass_kg'], $was['tempo']], "item {$id}")
+        expect([
+            $now->exercise,
+            $item->chosen->sets,
+            $now->dose->count(),
+            $now->reserve,
+            $now->restSeconds,
+            $item->left_out,
+            $now->words,
+            $now->setting->massKg,
+            $now->tempo?->toArray(),
+        ])
+            ->toEqual(
+                [
+                    $was['exercise'],
+                    $was['sets'],
+                    $was['reps'],
+                    $was['reserve'],
+                    $was['rest_seconds'],
+                    $was['left_out'],
+                    $was['words'],
+                    $was['mass_kg'],
+                    $was['tempo'],
+                ],
+                "item {$id}",
+            )
             ->and($item->isSwapped() ? $item->prescribed->exercise : null)->toBe($was['written'], "item {$id}");
     }
 });
@@ -71,15 +101,26 @@ it('shows in the ledger what it showed', function (): void {
         expect($now['entries'])->toEqual($was['entries'], $client->name);
         foreach ($was['patterns'] as $i => $pattern) {
             $today = $now['patterns'][$i];
-            expect(array_diff_key($today, ['history' => 0]))->toEqual(array_diff_key($pattern, ['history' => 0]), "{$client->name}: {$pattern['name']}");
+            expect(array_diff_key($today, ['history' => 0]))->toEqual(
+                array_diff_key($pattern, ['history' => 0]),
+                "{$client->name}: {$pattern['name']}",
+            );
             // The chart is rounded as its headline is, and goes on to today.
             $isOfToday = $pattern['history'][count($pattern['history']) - 1]['date'] === '2026-11-24';
             expect(count($today['history']))->toBe(count($pattern['history']) + ($isOfToday ? 0 : 1));
             foreach ($pattern['history'] as $j => $point) {
-                expect($today['history'][$j]['date'])->toBe($point['date'])->and($today['history'][$j]['kg'])->toEqualWithDelta($point['kg'], 0.55);
+                expect($today['history'][$j]['date'])->toBe($point['date'])
+                    ->and($today['history'][$j]['kg'])
+                    ->toEqualWithDelta($point['kg'], 0.55);
             }
         }
-        $told = static fn (array $swaps): array => array_map(static fn (array $swap): array => array_intersect_key($swap, ['session' => 0, 'occasion' => 0, 'from' => 0, 'to' => 0, 'why' => 0, 'isUndone' => 0]), $swaps);
+        $told = static fn (array $swaps): array => array_map(
+            static fn (array $swap): array => array_intersect_key(
+                $swap,
+                ['session' => 0, 'occasion' => 0, 'from' => 0, 'to' => 0, 'why' => 0, 'isUndone' => 0],
+            ),
+            $swaps,
+        );
         expect($told($now['swaps']))->toEqual($told($was['swaps']), $client->name);
     }
 });

@@ -22,9 +22,15 @@ beforeEach(function (): void {
     $programme = $this->client->programmes()->create(['name' => 'Plan', 'state' => 'running', 'starts_on' => today()->toDateString()]);
     $this->days = [];
     foreach ([1, 2] as $number) {
-        $planned = $programme->weeks()->create(['number' => $number])->plannedSessions()->create(['name' => 'Push', 'weekday' => today()->dayOfWeekIso, 'time' => '23:00', 'minutes' => 40]);
+        $planned = $programme->weeks()
+            ->create(['number' => $number])
+            ->plannedSessions()
+            ->create(['name' => 'Push', 'weekday' => today()->dayOfWeekIso, 'time' => '23:00', 'minutes' => 40]);
         $block = $planned->blocks()->create(['kind' => 'straight', 'name' => 'Work', 'position' => 1]);
-        foreach ([Saltmarrow::asked('floor-press', ['implement' => 'dumbbell', 'mass_kg' => 12, 'per_hand' => true], 5), Saltmarrow::asked('squat', ['implement' => 'body-weight'], 3)] as $i => $asked) {
+        foreach ([
+            Saltmarrow::asked('floor-press', ['implement' => 'dumbbell', 'mass_kg' => 12, 'per_hand' => true], 5),
+            Saltmarrow::asked('squat', ['implement' => 'body-weight'], 3),
+        ] as $i => $asked) {
             $block->slots()->create(['thread' => "thread {$i}", 'position' => $i + 1, 'written' => $asked, 'assignment' => $asked]);
         }
         $this->days[] = resolve(MakeDay::class)->handle($planned->refresh());
@@ -41,7 +47,9 @@ beforeEach(function (): void {
         $changes = collect($this->postJson($path, ['occasion' => 'less-time', 'minutes' => $minutes])->assertOk()->json('changes'));
         $accepted = $changes->where('kind', '!=', 'stays')->pluck('itemId')->all();
 
-        return $this->putJson($path, ['occasion' => 'less-time', 'minutes' => $minutes, 'accepted' => $accepted])->assertOk()->json('batch');
+        return $this->putJson($path, ['occasion' => 'less-time', 'minutes' => $minutes, 'accepted' => $accepted])
+            ->assertOk()
+            ->json('batch');
     };
 });
 
@@ -75,7 +83,8 @@ it('changes the plan and its later days from here on, and takes back only that',
     $exercise = ($this->swap)('programme');
     $later = $this->days[1]->items()[0];
     expect($later->fresh()->chosen->exercise)->toBe($exercise)
-        ->and(Slot::query()->where('thread', 'thread 0')->get()->map(fn (Slot $slot): string => $slot->assignment->exercise)->all())->toBe([$exercise, $exercise]);
+        ->and(Slot::query()->where('thread', 'thread 0')->get()->map(fn (Slot $slot): string => $slot->assignment->exercise)->all())
+        ->toBe([$exercise, $exercise]);
     // Later that week there is less time: that has nothing to do with the swap.
     ($this->less)(6, day: 1);
     $sets = $later->fresh()->chosen->sets;

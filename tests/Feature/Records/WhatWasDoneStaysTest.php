@@ -109,7 +109,9 @@ it('says the same number in the headline and at the end of its chart', function 
 
 it('tells work that is not measured in kilograms from none', function (): void {
     $circles = Saltmarrow::item($this->session, 'arm-circle', ['implement' => 'body-weight']);
-    $items = collect($this->getJson("/api/sessions/{$this->session->id}")->assertOk()->json('blocks'))->flatMap(fn (array $block): array => $block['items']);
+    $items = collect(
+        $this->getJson("/api/sessions/{$this->session->id}")->assertOk()->json('blocks'),
+    )->flatMap(fn (array $block): array => $block['items']);
     expect($items->firstWhere('id', $circles->id)['equivalent'])->toBeNull()
         ->and($items->firstWhere('id', $this->item->id)['equivalent']['kg'])->toEqual(16);
     $this->getJson("/api/items/{$circles->id}/swaps")->assertOk()->assertJsonPath('prescribed.equivalent', null);
@@ -126,8 +128,24 @@ it('writes health answers and who wrote them together, or neither', function (st
     $this->postJson("/api/clients/{$this->client->id}/{$path}", $body)->assertSuccessful();
     expect(DB::table($table)->count())->toBe($written + 1)->and(DB::table('activity_log')->count())->toBe(1);
 })->with([
-    'answers' => ['screenings', ['answers' => array_fill_keys(array_column(json_decode((string) file_get_contents(__DIR__.'/../../../catalogue/screening.json'), true)['questions'], 'id'), false)], 'screenings'],
-    'a clearance' => ['clearances', ['givenOn' => '2026-11-01', 'givenBy' => 'Dr Quill', 'allows' => 'All', 'questions' => ['chest-pain'], 'lifts' => []], 'clearances'],
+    'answers' => [
+        'screenings',
+        [
+            'answers' => array_fill_keys(
+                array_column(
+                    json_decode((string) file_get_contents(__DIR__.'/../../../catalogue/screening.json'), true)['questions'],
+                    'id',
+                ),
+                false,
+            ),
+        ],
+        'screenings',
+    ],
+    'a clearance' => [
+        'clearances',
+        ['givenOn' => '2026-11-01', 'givenBy' => 'Dr Quill', 'allows' => 'All', 'questions' => ['chest-pain'], 'lifts' => []],
+        'clearances',
+    ],
     'movement checks' => ['checks', ['leftBalanceS' => 8], 'movement_checks'],
 ]);
 
@@ -140,7 +158,9 @@ it('lets no set begin a session that a health answer locks', function (): void {
 
 it('lets no set begin a session on a day of high pressure', function (): void {
     $this->client->screenings()->latest('id')->firstOrFail()->update(['pressure' => ['systolic' => 220, 'diastolic' => 130]]);
-    $this->happened(Saltmarrow::setDone($this->item))->assertConflict()->assertJsonPath('refused.0.message', fn (string $why): bool => str_contains($why, '220/130'));
+    $this->happened(Saltmarrow::setDone($this->item))
+        ->assertConflict()
+        ->assertJsonPath('refused.0.message', fn (string $why): bool => str_contains($why, '220/130'));
     expect($this->session->refresh()->started_at)->toBeNull();
 });
 

@@ -17,7 +17,10 @@ use Tests\Support\Saltmarrow;
 it('lets many write at once and loses nothing', function (): void {
     $file = tempnam(sys_get_temp_dir(), 'nimble').'.sqlite';
     touch($file);
-    config(['database.connections.shared' => ['database' => $file] + config('database.connections.sqlite'), 'database.default' => 'shared']);
+    config([
+        'database.connections.shared' => ['database' => $file] + config('database.connections.sqlite'),
+        'database.default' => 'shared',
+    ]);
     try {
         Artisan::call('migrate', ['--force' => true, '--database' => 'shared']);
         $client = Saltmarrow::client(Saltmarrow::trainer());
@@ -29,8 +32,20 @@ it('lets many write at once and loses nothing', function (): void {
 
         $processes = $sent = [];
         $run = static function (string ...$words) use (&$processes, $file): void {
-            $environment = ['DB_DATABASE' => $file, 'DB_BUSY_TIMEOUT' => '120000', 'APP_ENV' => 'testing', 'PATH' => (string) getenv('PATH'), 'APP_KEY' => (string) config('app.key')];
-            $process = proc_open([PHP_BINARY, '-d', 'pcov.enabled=0', dirname(__DIR__, 2).'/Support/side-by-side.php', ...$words], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes, base_path(), $environment);
+            $environment = [
+                'DB_DATABASE' => $file,
+                'DB_BUSY_TIMEOUT' => '120000',
+                'APP_ENV' => 'testing',
+                'PATH' => (string) getenv('PATH'),
+                'APP_KEY' => (string) config('app.key'),
+            ];
+            $process = proc_open(
+                [PHP_BINARY, '-d', 'pcov.enabled=0', dirname(__DIR__, 2).'/Support/side-by-side.php', ...$words],
+                [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']],
+                $pipes,
+                base_path(),
+                $environment,
+            );
             assert(is_resource($process));
             $processes[] = ['process' => $process, 'out' => $pipes[1], 'err' => $pipes[2]];
         };
@@ -73,7 +88,9 @@ it('waits for its turn where another transaction writes between its reading and 
     DB::connection('one')->beginTransaction();
     DB::connection('one')->table('notes')->count();
     // The lock is taken when it begins, so that the other has to wait, and says so at its beginning rather than half way.
-    expect(fn () => DB::connection('two')->transaction(static fn () => DB::connection('two')->table('notes')->insert(['words' => 'two'])))->toThrow(PDOException::class, 'locked');
+    expect(
+        fn () => DB::connection('two')->transaction(static fn () => DB::connection('two')->table('notes')->insert(['words' => 'two'])),
+    )->toThrow(PDOException::class, 'locked');
     DB::connection('one')->table('notes')->insert(['words' => 'one']);
     DB::connection('one')->commit();
     DB::connection('two')->transaction(static fn () => DB::connection('two')->table('notes')->insert(['words' => 'two']));

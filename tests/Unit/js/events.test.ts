@@ -88,12 +88,21 @@ describe('what happens on the Floor', () => {
     const skip = eventOf(session, 'skipped', at(6), { itemId: 7, setNumber: 2, side: null })
     const both = withEvents(session, [set, skip])
     expect(lastAction(session)).toBeNull()
-    expect(lastAction(both)).toMatchObject({ kind: 'skip', key: skip.key })
+    expect(lastAction(both)).toEqual({ kind: 'skip', keys: [skip.key] })
     const back = withEvents(both, [eventOf(session, 'taken-up', at(7), { targetKey: skip.key })])
     expect(back.skipped).toEqual([])
     expect(logs(back)).toHaveLength(1)
-    expect(lastAction(back)).toMatchObject({ kind: 'set', key: set.key })
+    expect(lastAction(back)).toEqual({ kind: 'set', keys: [set.key] })
     expect(logs(withEvents(back, [eventOf(session, 'set-voided', at(8), { targetKey: set.key })]))).toEqual([])
+  })
+
+  it('takes back together what was left out together', () => {
+    const skips = [2, 3].map((setNumber) => eventOf(session, 'skipped', at(6), { itemId: 7, setNumber, side: null }))
+    const earlier = eventOf(session, 'skipped', at(5), { itemId: 7, setNumber: 1, side: null })
+    expect(lastAction(withEvents(session, [earlier, ...skips]))).toEqual({
+      kind: 'skip',
+      keys: skips.map(({ key }) => key),
+    })
   })
 })
 

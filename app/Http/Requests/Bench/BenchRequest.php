@@ -22,7 +22,11 @@ final class BenchRequest extends ClientRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['lengthCm.required' => 'How long is it now, in centimetres?', 'lengthCm.numeric' => 'The length is a number of centimetres.', 'lengthCm.between' => 'The length is between 1 and 1000 cm.'];
+        return [
+            'lengthCm.required' => 'How long is it now, in centimetres?',
+            'lengthCm.numeric' => 'The length is a number of centimetres.',
+            'lengthCm.between' => 'The length is between 1 and 1000 cm.',
+        ];
     }
 
     /** Something of this client's own that can hang on a hook. */
@@ -30,7 +34,9 @@ final class BenchRequest extends ClientRequest
     {
         $item = $this->client()->shelfItems()->find($this->integer('itemId')) ?? abort(404);
 
-        return $item->toThing()->isBand() || in_array($item->kind, ['object', 'dumbbell', 'kettlebell', 'rucksack'], true) ? $item : abort(404);
+        return $item->toThing()->isBand() || in_array($item->kind, ['object', 'dumbbell', 'kettlebell', 'rucksack'], true)
+            ? $item
+            : abort(404);
     }
 
     public function lengthM(): float

@@ -23,7 +23,14 @@ final class StoreVariantRequest extends FormRequest
 
         return [
             'exercise' => ['required', Rule::in(array_keys($catalogue->exercises))],
-            'name' => ['required', 'string', 'max:60', Rule::unique('exercise_variants')->where('user_id', $trainer->id)->whereNull('deleted_at')->ignore($variant instanceof ExerciseVariant ? $variant->id : null)],
+            'name' => [
+                'required',
+                'string',
+                'max:60',
+                Rule::unique('exercise_variants')->where('user_id', $trainer->id)
+                    ->whereNull('deleted_at')
+                    ->ignore($variant instanceof ExerciseVariant ? $variant->id : null),
+            ],
             'setUp' => ['required', 'array', 'min:1', 'max:6'],
             'setUp.*' => ['required', 'string', 'max:200'],
             'outward' => ['required', 'array', 'min:1', 'max:6'],
@@ -59,7 +66,12 @@ final class StoreVariantRequest extends FormRequest
         return [
             'exercise' => $this->string('exercise')->toString(),
             'name' => $this->string('name')->trim()->toString(),
-            'cues' => ['set_up' => $said['setUp'], 'outward' => $said['outward'], 'inward' => $said['inward'], 'breath' => $this->string('breath')->toString()],
+            'cues' => [
+                'set_up' => $said['setUp'],
+                'outward' => $said['outward'],
+                'inward' => $said['inward'],
+                'breath' => $this->string('breath')->toString(),
+            ],
             'note' => $this->string('note')->toString(),
         ];
     }

@@ -57,7 +57,13 @@ trait PersonRules
     public function person(): array
     {
         $person = ['name' => $this->text('name'), 'goal' => $this->string('goal')->toString()];
-        foreach (['trade' => 'trade', 'likes' => 'likes', 'dislikes' => 'dislikes', 'note' => 'note', 'place' => 'place'] as $field => $column) {
+        foreach ([
+            'trade' => 'trade',
+            'likes' => 'likes',
+            'dislikes' => 'dislikes',
+            'note' => 'note',
+            'place' => 'place',
+        ] as $field => $column) {
             $person[$column] = $this->text($field);
         }
         $person['experience'] = $this->filled('experience') ? $this->text('experience') : 'beginner';

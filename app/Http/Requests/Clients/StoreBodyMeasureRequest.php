@@ -43,6 +43,11 @@ final class StoreBodyMeasureRequest extends ClientRequest
         // The core knows which limbs there are and how long they can be; it says so, naming the field.
         Body::of($this->float('heightCm') / 100, $this->float('bodyMassKg'), array_map(static fn (float $cm): float => $cm / 100, $limbs));
 
-        return ['measured_on' => $this->dayOf('measuredOn'), 'height_cm' => $this->float('heightCm'), 'body_mass_kg' => $this->float('bodyMassKg'), 'limbs' => $limbs];
+        return [
+            'measured_on' => $this->dayOf('measuredOn'),
+            'height_cm' => $this->float('heightCm'),
+            'body_mass_kg' => $this->float('bodyMassKg'),
+            'limbs' => $limbs,
+        ];
     }
 }

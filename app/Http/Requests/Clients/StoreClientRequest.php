@@ -37,7 +37,12 @@ final class StoreClientRequest extends FormRequest
         /** @var User $trainer */
         $trainer = $this->user();
 
-        return ['measured_on' => $trainer->today(), 'height_cm' => $this->float('heightCm'), 'body_mass_kg' => $this->float('bodyMassKg'), 'limbs' => []];
+        return [
+            'measured_on' => $trainer->today(),
+            'height_cm' => $this->float('heightCm'),
+            'body_mass_kg' => $this->float('bodyMassKg'),
+            'limbs' => [],
+        ];
     }
 
     private function text(string $field): string

@@ -53,6 +53,14 @@ final class UpdateSettingsRequest extends FormRequest
     {
         $weights = $this->input('weights');
 
-        return ($this->filled('zone') ? ['zone' => $this->string('zone')->toString()] : []) + ['weights' => is_array($weights) ? array_map(static fn (mixed $weight): int => is_numeric($weight) ? (int) $weight : 0, $weights) : [], 'systolic' => $this->integer('systolic'), 'diastolic' => $this->integer('diastolic'), 'emergency_number' => $this->string('emergencyNumber')->trim()->toString()];
+        return ($this->filled('zone') ? ['zone' => $this->string('zone')->toString()] : []) + [
+            'weights' => is_array($weights) ? array_map(
+                static fn (mixed $weight): int => is_numeric($weight) ? (int) $weight : 0,
+                $weights,
+            ) : [],
+            'systolic' => $this->integer('systolic'),
+            'diastolic' => $this->integer('diastolic'),
+            'emergency_number' => $this->string('emergencyNumber')->trim()->toString(),
+        ];
     }
 }

@@ -38,6 +38,10 @@ final class HouseholdMassRequest extends FormRequest
     {
         return $this->filled('netKg')
             ? HouseholdMass::ofPack($this->float('netKg'))
-            : HouseholdMass::ofContents(Contents::from($this->string('contents')->toString()), $this->float('litres'), $this->float('containerKg'));
+            : HouseholdMass::ofContents(
+                Contents::from($this->string('contents')->toString()),
+                $this->float('litres'),
+                $this->float('containerKg'),
+            );
     }
 }

@@ -25,7 +25,16 @@ final class StoreShelfItemRequest extends FormRequest
     private const WITH_LENGTH = 'tube,flat-band,long-loop,mini-loop';
 
     /** Fields that are numbers, and the measures they are kept as. */
-    private const NUMBERS = ['massKg' => 'mass_kg', 'maxKg' => 'max_kg', 'restLengthCm' => 'rest_length_cm', 'heightCm' => 'height_cm', 'handleKg' => 'handle_kg', 'diameterMm' => 'diameter_mm', 'wallMm' => 'wall_mm', 'containerKg' => 'container_kg'];
+    private const NUMBERS = [
+        'massKg' => 'mass_kg',
+        'maxKg' => 'max_kg',
+        'restLengthCm' => 'rest_length_cm',
+        'heightCm' => 'height_cm',
+        'handleKg' => 'handle_kg',
+        'diameterMm' => 'diameter_mm',
+        'wallMm' => 'wall_mm',
+        'containerKg' => 'container_kg',
+    ];
 
     private const WITH_HEIGHT = 'chair,sofa,table,step,stool';
 
@@ -60,12 +69,28 @@ final class StoreShelfItemRequest extends FormRequest
             'massKg' => ['nullable', 'required_if:kind,'.self::WITH_MASS, 'numeric', 'between:0.1,120'],
             'maxKg' => ['nullable', 'required_if:kind,rucksack', 'numeric', 'between:1,60'],
             'restLengthCm' => ['nullable', 'required_if:kind,'.self::WITH_LENGTH, 'numeric', 'between:10,400'],
-            'forceAtDoubleN' => ['nullable', $this->filled('line') ? 'sometimes' : 'required_if:kind,'.self::WITH_LENGTH, 'numeric', 'between:5,1500'],
+            'forceAtDoubleN' => [
+                'nullable',
+                $this->filled('line') ? 'sometimes' : 'required_if:kind,'.self::WITH_LENGTH,
+                'numeric',
+                'between:5,1500',
+            ],
             'heightCm' => ['nullable', 'required_if:kind,'.self::WITH_HEIGHT, 'numeric', 'between:5,130'],
             'grip' => ['nullable', 'in:handle,horn,body,bag,none'],
             'line' => ['nullable', 'string', 'max:200'],
-            'handleKg' => ['nullable', $item instanceof ShelfItem ? 'sometimes' : 'required_if:kind,adjustable-dumbbell', 'numeric', 'between:0.2,30'],
-            'plates' => ['nullable', $item instanceof ShelfItem ? 'sometimes' : 'required_if:kind,adjustable-dumbbell', 'string', 'max:120', 'regex:/^\s*\d+\s*x\s*\d+([.,]\d+)?(\s*kg)?(\s*\+\s*\d+\s*x\s*\d+([.,]\d+)?(\s*kg)?)*\s*$/i'],
+            'handleKg' => [
+                'nullable',
+                $item instanceof ShelfItem ? 'sometimes' : 'required_if:kind,adjustable-dumbbell',
+                'numeric',
+                'between:0.2,30',
+            ],
+            'plates' => [
+                'nullable',
+                $item instanceof ShelfItem ? 'sometimes' : 'required_if:kind,adjustable-dumbbell',
+                'string',
+                'max:120',
+                'regex:/^\s*\d+\s*x\s*\d+([.,]\d+)?(\s*kg)?(\s*\+\s*\d+\s*x\s*\d+([.,]\d+)?(\s*kg)?)*\s*$/i',
+            ],
             'diameterMm' => ['nullable', 'required_if:kind,pole', 'numeric', 'between:10,120'],
             'wallMm' => ['nullable', 'numeric', 'between:0.5,60'],
             'material' => ['nullable', Rule::enum(PoleMaterial::class)],

@@ -36,7 +36,10 @@ final readonly class HomeResource extends Resource
             widthM: $home->width_m,
             pets: $home->pets,
             children: $home->children,
-            anchors: array_map(static fn (array $anchor): AnchorResource => new AnchorResource($anchor['id'], $anchor['height_cm'], $anchor['kind']), $home->anchors),
+            anchors: array_map(
+                static fn (array $anchor): AnchorResource => new AnchorResource($anchor['id'], $anchor['height_cm'], $anchor['kind']),
+                $home->anchors,
+            ),
             note: $home->note,
         );
     }

@@ -12,7 +12,8 @@ final readonly class RailResource extends Resource
 {
     /**
      * @param  list<RailPatternResource>  $patterns  The other rails.
-     * @param  float|null  $windowLowKg  Between this and the next the goal's repetitions leave the goal's reserve; null where nothing is logged.
+     * @param  float|null  $windowLowKg  Between this and the next the goal's repetitions leave the goal's reserve;
+     *     null where nothing is logged.
      * @param  list<RailRungResource>  $rungs  Lightest first.
      * @param  list<ExclusionResource>  $leftOut  Things and settings left out of exercises that can be used.
      * @param  list<ExclusionResource>  $unusable

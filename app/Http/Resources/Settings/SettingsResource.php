@@ -26,6 +26,12 @@ final readonly class SettingsResource extends Resource
 
     public static function of(User $trainer): self
     {
-        return new self((int) $trainer->setting('systolic'), (int) $trainer->setting('diastolic'), (string) $trainer->setting('emergency_number'), WeightResource::of($trainer->weights()), $trainer->zone());
+        return new self(
+            (int) $trainer->setting('systolic'),
+            (int) $trainer->setting('diastolic'),
+            (string) $trainer->setting('emergency_number'),
+            WeightResource::of($trainer->weights()),
+            $trainer->zone(),
+        );
     }
 }

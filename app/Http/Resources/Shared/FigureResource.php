@@ -6,6 +6,7 @@ namespace App\Http\Resources\Shared;
 
 use App\Http\Resources\Resource;
 use NimbleShelf\Core\Catalogue\Exercise;
+use NimbleShelf\Core\Mechanics\BandAnchor;
 use NimbleShelf\Core\Mechanics\Body;
 use NimbleShelf\Core\Mechanics\Pose;
 use NimbleShelf\Core\Mechanics\Rig;
@@ -65,7 +66,7 @@ final readonly class FigureResource extends Resource
             }
             if ($band !== null) {
                 foreach (['near', 'far'] as $hand) {
-                    $anchor = $rig->bandAnchor($pose, $band, $exercise->bandAttachment, $hand, $startHipX);
+                    $anchor = BandAnchor::of($rig, $pose, $band, $exercise->bandAttachment, $hand, $startHipX);
                     $frame[] = round($anchor['x'], 3);
                     $frame[] = round($anchor['y'], 3);
                 }

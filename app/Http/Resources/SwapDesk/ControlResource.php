@@ -25,6 +25,15 @@ final readonly class ControlResource extends Resource
 
     public static function of(Control $control): self
     {
-        return new self($control->name, $control->label, $control->unit, $control->least, $control->most, $control->step, $control->value, array_map(static fn (array $stop): StopResource => new StopResource(...$stop), $control->stops));
+        return new self(
+            $control->name,
+            $control->label,
+            $control->unit,
+            $control->least,
+            $control->most,
+            $control->step,
+            $control->value,
+            array_map(static fn (array $stop): StopResource => new StopResource(...$stop), $control->stops),
+        );
     }
 }

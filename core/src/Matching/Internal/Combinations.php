@@ -34,7 +34,10 @@ final class Combinations
      */
     public static function of(Exercise $exercise, array $rungs): array
     {
-        if ($exercise->has('overhead') || $exercise->isHold || $exercise->pattern === 'power' || $exercise->bandAttachment->isBetweenLimbs) {
+        if ($exercise->has('overhead')
+            || $exercise->isHold
+            || $exercise->pattern === 'power'
+            || $exercise->bandAttachment->isBetweenLimbs) {
             return [];
         }
         $combined = [];
@@ -48,11 +51,19 @@ final class Combinations
             }
             foreach ($rungs as $weight) {
                 $setting = $weight->setting;
-                if ($setting->band !== null || $setting->massKg < self::WORTH_COMBINING_KG || ($setting->limbs ?? 2) !== ($band->setting->limbs ?? 2)) {
+                if ($setting->band !== null
+                    || $setting->massKg < self::WORTH_COMBINING_KG
+                    || ($setting->limbs ?? 2) !== ($band->setting->limbs ?? 2)) {
                     continue;
                 }
-                $inHands = in_array($exercise->loadPointFor($setting->implement), [LoadPoint::Hands, LoadPoint::Goblet, LoadPoint::OneSide], true);
-                if ($inHands && $exercise->bandAttachment->joint === 'grip' && ! in_array($band->setting->implement, ['long-loop', 'flat-band'], true)) {
+                $inHands = in_array(
+                    $exercise->loadPointFor($setting->implement),
+                    [LoadPoint::Hands, LoadPoint::Goblet, LoadPoint::OneSide],
+                    true,
+                );
+                if ($inHands
+                    && $exercise->bandAttachment->joint === 'grip'
+                    && ! in_array($band->setting->implement, ['long-loop', 'flat-band'], true)) {
                     continue;
                 }
                 $combined[] = new Rung(

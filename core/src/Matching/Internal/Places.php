@@ -43,17 +43,28 @@ final class Places
                 continue;
             }
             $heightM = $thing->kind === 'wall' ? self::WALL_HAND_HEIGHT * $situation->client->body->heightM : $thing->heightM;
-            $problem = $thing->outOfService === null ? $thing->supportProblem() : "the {$thing->name} is out of service: {$thing->outOfService}";
+            $problem = $thing->outOfService === null
+                ? $thing->supportProblem()
+                : "the {$thing->name} is out of service: {$thing->outOfService}";
             if ($problem !== null) {
                 $problems[] = ucfirst($problem).'; nobody leans on it.';
             } elseif ($heightM < $support->leastM || $heightM > $support->mostM) {
-                $problems[] = sprintf('The %s is %.0f cm high; %.0f to %.0f cm are needed.', $thing->name, $heightM * 100, $support->leastM * 100, $support->mostM * 100);
+                $problems[] = sprintf(
+                    'The %s is %.0f cm high; %.0f to %.0f cm are needed.',
+                    $thing->name,
+                    $heightM * 100,
+                    $support->leastM * 100,
+                    $support->mostM * 100,
+                );
             } elseif (! $handsOnly || $heightM >= self::OFF_THE_FLOOR_M) {
                 $places[] = Place::on($thing, $heightM, $support->isUnderFeet(), self::leaning($support->under, $thing, $heightM));
             }
         }
         if ($places === [] && $problems === []) {
-            $problems[] = sprintf('It needs %s, and the shelf has none.', implode(' or ', array_map(static fn (string $kind): string => "a {$kind}", $support->kinds)));
+            $problems[] = sprintf(
+                'It needs %s, and the shelf has none.',
+                implode(' or ', array_map(static fn (string $kind): string => "a {$kind}", $support->kinds)),
+            );
         }
 
         return ['places' => $places, 'problems' => $problems];

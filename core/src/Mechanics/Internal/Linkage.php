@@ -48,8 +48,15 @@ final class Linkage
      * @param  float  $flare  How far the joint turns out of the plane about the line to the target, radians.
      * @return array{float, float}
      */
-    public static function twoLink(array $from, array $to, float $upperM, float $lowerM, float $bend, float $outM = 0.0, float $flare = 0.0): array
-    {
+    public static function twoLink(
+        array $from,
+        array $to,
+        float $upperM,
+        float $lowerM,
+        float $bend,
+        float $outM = 0.0,
+        float $flare = 0.0,
+    ): array {
         $dx = $to[0] - $from[0];
         $dy = $to[1] - $from[1];
         $inPlane = max(1e-6, sqrt($dx * $dx + $dy * $dy));

@@ -72,11 +72,16 @@ final class Samples
         for ($i = 0; $i <= self::COARSE; $i++) {
             $first = max(0, min(self::COARSE - 4, $i - 2));
             [$a, $b, $c, $d, $e] = self::AT[$i - $first];
-            $slopes[] = self::COARSE * ($a * $evaluated[$first] + $b * $evaluated[$first + 1] + $c * $evaluated[$first + 2] + $d * $evaluated[$first + 3] + $e * $evaluated[$first + 4]);
+            $slopes[] = self::COARSE * (
+                $a * $evaluated[$first] + $b * $evaluated[$first + 1] + $c * $evaluated[$first + 2]
+                + $d * $evaluated[$first + 3] + $e * $evaluated[$first + 4]
+            );
             if ($i < self::COARSE) {
                 $first = max(0, min(self::COARSE - 3, $i - 1));
                 [$a, $b, $c, $d] = self::HALF_WAY[$i - $first];
-                $slopes[] = self::COARSE * ($a * $evaluated[$first] + $b * $evaluated[$first + 1] + $c * $evaluated[$first + 2] + $d * $evaluated[$first + 3]);
+                $slopes[] = self::COARSE * (
+                    $a * $evaluated[$first] + $b * $evaluated[$first + 1] + $c * $evaluated[$first + 2] + $d * $evaluated[$first + 3]
+                );
             }
         }
 

@@ -95,7 +95,10 @@ final readonly class ChangeOver
     /** "Put down the red tube; pick up the 8 kg dumbbell; down to the floor." */
     public function inWords(Slot $next): string
     {
-        $names = static fn (array $uses): string => implode(' and the ', array_map(static fn (ThingInUse $use): string => $use->name, $uses));
+        $names = static fn (array $uses): string => implode(
+            ' and the ',
+            array_map(static fn (ThingInUse $use): string => $use->name, $uses),
+        );
         $said = array_values(array_filter([
             $this->putDown === [] ? '' : "put down the {$names($this->putDown)}",
             $this->pickUp === [] ? '' : "take the {$names($this->pickUp)}",
@@ -108,7 +111,8 @@ final readonly class ChangeOver
 
     public static function isOnFloor(Slot $slot): bool
     {
-        return in_array($slot->exercise->position, self::ON_THE_FLOOR, true) && $slot->assignment->setting->supportHeightM < self::OFF_THE_FLOOR_M;
+        return in_array($slot->exercise->position, self::ON_THE_FLOOR, true)
+            && $slot->assignment->setting->supportHeightM < self::OFF_THE_FLOOR_M;
     }
 
     private static function secondsToSetAnew(ThingInUse $use, ThingInUse $last, Slot $next): float

@@ -19,7 +19,12 @@ final readonly class Turn
      * @param  float  $restSeconds  After it.
      * @param  string  $announce  Said before it; empty where nothing is.
      */
-    public function __construct(public Slot $slot, public int $round, public array $parts, public float $restSeconds, public string $announce = '')
-    {
+    public function __construct(
+        public Slot $slot,
+        public int $round,
+        public array $parts,
+        public float $restSeconds,
+        public string $announce = '',
+    ) {
     }
 }

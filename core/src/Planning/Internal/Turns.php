@@ -51,7 +51,13 @@ final readonly class Turns
         $turns = [];
         foreach ($slots as $slot) {
             for ($set = 1; $set <= $slot->assignment->sets; $set++) {
-                $turns[] = new Turn($slot, $set, $this->parts($slot, $slot->assignment->dose, $set), $slot->assignment->restSeconds, $turns === [] ? $announce : '');
+                $turns[] = new Turn(
+                    $slot,
+                    $set,
+                    $this->parts($slot, $slot->assignment->dose, $set),
+                    $slot->assignment->restSeconds,
+                    $turns === [] ? $announce : '',
+                );
             }
         }
 
@@ -121,7 +127,14 @@ final readonly class Turns
             $parts = [];
             foreach ($phases as $i => $phase) {
                 $words = "{$phase->seconds} s {$phase->sides->inWords()}";
-                $parts[] = new Part($phase->seconds, $phase->seconds, 'seconds', $words, announce: $i === 0 ? '' : "Now {$phase->sides->inWords()}", endsSet: $i === count($phases) - 1);
+                $parts[] = new Part(
+                    $phase->seconds,
+                    $phase->seconds,
+                    'seconds',
+                    $words,
+                    announce: $i === 0 ? '' : "Now {$phase->sides->inWords()}",
+                    endsSet: $i === count($phases) - 1,
+                );
             }
             for ($set = 1; $set <= $slot->assignment->sets; $set++) {
                 $turns[] = new Turn($slot, $set, $parts, $slot->assignment->restSeconds);
@@ -159,7 +172,10 @@ final readonly class Turns
         $names = implode(', ', array_map(static fn (Slot $slot): string => $slot->exercise->name, $this->block->slots));
         $needs = $this->block->rule->needs === [] ? '' : ' ('.implode(', ', $this->block->rule->needs).')';
 
-        return $this->straight(array_slice($this->block->slots, 0, $pick), sprintf('Choose %d of %d%s: %s', $pick, count($this->block->slots), $needs, $names));
+        return $this->straight(
+            array_slice($this->block->slots, 0, $pick),
+            sprintf('Choose %d of %d%s: %s', $pick, count($this->block->slots), $needs, $names),
+        );
     }
 
     /** @return list<Slot> Slots that have a set in this round. */
@@ -192,8 +208,13 @@ final readonly class Turns
 
         return match ($sides) {
             Sides::Both, Sides::OwnSlots => [new Part($oneSide, $count, $unit, $words)],
-            Sides::Alternating => [new Part(($dose->perSide ? 2 : 1) * $oneSide, ($dose->perSide ? 2 : 1) * $count, $unit, "{$words}, {$sides->inWords()}")],
-            Sides::Each => [new Part($oneSide, $count, $unit, $words, $this->firstSide), new Part($oneSide, $count, $unit, $words, $this->other())],
+            Sides::Alternating => [
+                new Part(($dose->perSide ? 2 : 1) * $oneSide, ($dose->perSide ? 2 : 1) * $count, $unit, "{$words}, {$sides->inWords()}"),
+            ],
+            Sides::Each => [
+                new Part($oneSide, $count, $unit, $words, $this->firstSide),
+                new Part($oneSide, $count, $unit, $words, $this->other()),
+            ],
             Sides::SwapEachRound => [new Part($oneSide, $count, $unit, $words, $round % 2 === 1 ? $this->firstSide : $this->other())],
         };
     }
@@ -207,7 +228,14 @@ final readonly class Turns
         return match ($slot->assignment->sides) {
             Sides::Each => [
                 new Part($first, $first, 'seconds', "{$words}, changing sides at half time", $this->firstSide),
-                new Part($seconds - $first, $seconds - $first, 'seconds', "{$words}, changing sides at half time", $this->other(), announce: 'Half time: the other side'),
+                new Part(
+                    $seconds - $first,
+                    $seconds - $first,
+                    'seconds',
+                    "{$words}, changing sides at half time",
+                    $this->other(),
+                    announce: 'Half time: the other side',
+                ),
             ],
             Sides::SwapEachRound => [new Part($seconds, $seconds, 'seconds', $words, $round % 2 === 1 ? $this->firstSide : $this->other())],
             Sides::Alternating => [new Part($seconds, $seconds, 'seconds', "{$words}, sides alternating")],

@@ -27,8 +27,19 @@ final class ReachableSums
     public static function nearest(array $stages, int $room, float $target): array
     {
         // More of a kind than fits is of no use.
-        $stages = array_map(static fn (array $stage): array => [...$stage, 'most' => $stage['step'] === 0 ? 0 : min($stage['most'], intdiv($room, $stage['step']))], $stages);
-        $everything = array_sum(array_map(static fn (array $stage): int => $stage['most'] * $stage['step'] + ($stage['most'] > 0 ? $stage['base'] : 0), $stages));
+        $stages = array_map(
+            static fn (array $stage): array => [
+                ...$stage,
+                'most' => $stage['step'] === 0 ? 0 : min($stage['most'], intdiv($room, $stage['step'])),
+            ],
+            $stages,
+        );
+        $everything = array_sum(
+            array_map(
+                static fn (array $stage): int => $stage['most'] * $stage['step'] + ($stage['most'] > 0 ? $stage['base'] : 0),
+                $stages,
+            ),
+        );
         if ($everything <= $room && $everything <= $target) {
             return array_map(static fn (array $stage): int => $stage['most'], $stages);
         }
@@ -131,7 +142,11 @@ final class ReachableSums
         // Up to twice as many with every step, as one adds weights by their binary digits.
         while ($have < $stage['most'] && ($have + 1) * $stage['step'] <= $sum) {
             $more = min($have + 1, $stage['most'] - $have);
-            $planes = array_map(static fn (string $cells, string $added): string => $cells | $added, $planes, self::withMore($planes, $more, $more * $stage['step'], $sum));
+            $planes = array_map(
+                static fn (string $cells, string $added): string => $cells | $added,
+                $planes,
+                self::withMore($planes, $more, $more * $stage['step'], $sum),
+            );
             $have += $more;
         }
 
@@ -202,7 +217,9 @@ final class ReachableSums
             for ($n = 0; $n <= $stages[$i]['most']; $n++) {
                 $from = $sum - $n * $stages[$i]['step'] - ($n > 0 ? $stages[$i]['base'] : 0);
                 $took = $stages[$i]['isPour'] ? min(1, $n) : $n;
-                if ($from >= 0 && $pieces >= $took && (ord($snapshots[$i][intdiv($pieces - $took, 8)][$from]) & (1 << (($pieces - $took) % 8))) !== 0) {
+                if ($from >= 0
+                    && $pieces >= $took
+                    && (ord($snapshots[$i][intdiv($pieces - $took, 8)][$from]) & (1 << (($pieces - $took) % 8))) !== 0) {
                     [$sum, $pieces] = [$from, $pieces - $took];
                     [$counts[$i], $used[$i]] = [$n, $took];
                     break;

@@ -81,17 +81,17 @@ export function Running({ session }: { session: Session }) {
   }
   const undo = () => {
     if (last === null) return
-    happen(eventOf(session, last.kind === 'set' ? 'set-voided' : 'taken-up', new Date(), { targetKey: last.key }))
+    const kind = last.kind === 'set' ? 'set-voided' : 'taken-up'
+    happen(...last.keys.map((targetKey) => eventOf(session, kind, new Date(), { targetKey })))
     end()
     setPainAt(null)
     toast(last.kind === 'set' ? 'The last set is taken back' : 'What was skipped is back')
   }
-  const skip = (those: PlacedStep[]) =>
-    happen(
-      ...those.map(({ itemId, setNumber, side }) =>
-        eventOf(session, 'skipped', new Date(), { itemId, setNumber, side }),
-      ),
-    )
+  const skip = (those: PlacedStep[]) => {
+    // One moment for all, so that Undo brings them back together.
+    const now = new Date()
+    happen(...those.map(({ itemId, setNumber, side }) => eventOf(session, 'skipped', now, { itemId, setNumber, side })))
+  }
   const leaveOut = (step: PlacedStep) => {
     skip(steps.filter((other) => other.itemId === step.itemId && other.log === null && !other.skipped))
     setPainAt(null)

@@ -131,15 +131,20 @@ export function withEvents(session: Session, events: FloorEvent[]): Session {
   }
 }
 
-/** What was done last, a set or a skip: that is what Undo takes back. Null where nothing was. */
-export function lastAction(session: Session): { kind: 'set' | 'skip'; key: string } | null {
+/**
+ * What was done last: a set, or all that was skipped at one go. That is what Undo takes back; null where nothing was.
+ */
+export function lastAction(session: Session): { kind: 'set' | 'skip'; keys: string[] } | null {
   const logs = session.blocks.flatMap((block) => block.items.flatMap((item) => item.setLogs))
   const actions = [
     ...logs.map((log) => ({ kind: 'set' as const, key: log.key, at: Date.parse(log.loggedAt) })),
     ...session.skipped.map((one) => ({ kind: 'skip' as const, key: one.key, at: Date.parse(one.at) })),
   ]
-  return actions.reduce<(typeof actions)[number] | null>(
-    (newest, one) => (newest === null || one.at >= newest.at ? one : newest),
+  const newest = actions.reduce<(typeof actions)[number] | null>(
+    (last, one) => (last === null || one.at >= last.at ? one : last),
     null,
   )
+  if (newest === null) return null
+  const together = actions.filter(({ kind, at }) => kind === 'skip' && at === newest.at)
+  return { kind: newest.kind, keys: newest.kind === 'set' ? [newest.key] : together.map(({ key }) => key) }
 }

@@ -27,7 +27,9 @@ it('calls the reference lift what it weighs, in every school', function (string 
             expect(equivalentOf($exercise->id, $setting, $school)->kg)->toEqualWithDelta(9.0, 1e-6);
         }
     }
-})->with(array_keys(array_filter(Shipped::catalogue()->patterns, static fn (Pattern $pattern): bool => $pattern->isMeasured())))->with(School::cases());
+})->with(
+    array_keys(array_filter(Shipped::catalogue()->patterns, static fn (Pattern $pattern): bool => $pattern->isMeasured())),
+)->with(School::cases());
 
 it('is surer of a weighed thing than of a guessed one', function (): void {
     $setting = Setting::of('object', 10, perHand: true);

@@ -19,7 +19,20 @@ function screening(): Screening
 
 it('asks all that must be asked, and a yes to anything leads somewhere', function (): void {
     $ids = array_map(static fn ($question): string => $question->id, screening()->questions);
-    expect($ids)->toContain('chest-pain', 'faint', 'high-blood-pressure', 'heart-metabolic', 'pregnant', 'birth', 'operation', 'joints', 'back', 'bone', 'medication', 'falls')
+    expect($ids)->toContain(
+        'chest-pain',
+        'faint',
+        'high-blood-pressure',
+        'heart-metabolic',
+        'pregnant',
+        'birth',
+        'operation',
+        'joints',
+        'back',
+        'bone',
+        'medication',
+        'falls',
+    )
         ->and(array_unique($ids))->toHaveCount(count($ids));
     foreach ($ids as $id) {
         $assessment = screening()->assess([$id => true]);
@@ -28,7 +41,9 @@ it('asks all that must be asked, and a yes to anything leads somewhere', functio
 });
 
 it('finds all noes fine', function (): void {
-    $assessment = screening()->assess(array_fill_keys(array_map(static fn ($question): string => $question->id, screening()->questions), false));
+    $assessment = screening()->assess(
+        array_fill_keys(array_map(static fn ($question): string => $question->id, screening()->questions), false),
+    );
     expect($assessment->isLocked())->toBeFalse()->and($assessment->limits)->toBe([])->and($assessment->notes)->toBe([]);
 });
 
@@ -41,7 +56,9 @@ it('locks until a clearance covers the very question', function (): void {
 
 it('keeps the limits of an answer when its lock is cleared, each once', function (): void {
     $assessment = screening()->assess(['birth' => true, 'bone' => true], ['birth']);
-    expect(array_map(static fn (array $limit): Limit => $limit['limit'], $assessment->limits))->toBe([Limit::Postnatal, Limit::NoJumps, Limit::LowBoneDensity]);
+    expect(
+        array_map(static fn (array $limit): Limit => $limit['limit'], $assessment->limits),
+    )->toBe([Limit::Postnatal, Limit::NoJumps, Limit::LowBoneDensity]);
 });
 
 it('names the question that was left out', function (): void {
@@ -55,7 +72,13 @@ it('names the question that was left out', function (): void {
 
 it('takes no question that leads nowhere or sets a limit there is not', function (array $question): void {
     expect(fn () => Screening::fromArray(['questions' => [$question]]))->toThrow(BrokenCatalogue::class);
-})->with([[['id' => 'a', 'ask' => 'b', 'yes' => []]], [['id' => 'a', 'ask' => 'b', 'yes' => ['limits' => ['no-singing']]]], [['ask' => 'b', 'yes' => ['lock' => 'c']]]]);
+})->with(
+    [
+        [['id' => 'a', 'ask' => 'b', 'yes' => []]],
+        [['id' => 'a', 'ask' => 'b', 'yes' => ['limits' => ['no-singing']]]],
+        [['ask' => 'b', 'yes' => ['lock' => 'c']]],
+    ],
+);
 
 it('forbids training at or above either number', function (int $systolic, int $diastolic, bool $forbids): void {
     expect(BloodPressure::of($systolic, $diastolic)->forbidsTraining())->toBe($forbids);

@@ -38,6 +38,9 @@ it('refuses what it cannot reckon with, naming the field', function (array $data
     'an unknown kind' => [['kind' => 'anvil'], 'shelf.kind'],
     'a weightless dumbbell' => [['kind' => 'dumbbell'], 'shelf.mass_kg'],
     'a dumbbell in grams' => [['kind' => 'dumbbell', 'mass_kg' => 6000], 'shelf.mass_kg'],
-    'a band stretched past anything' => [['kind' => 'tube', 'rest_length_cm' => 120, 'a_n' => 10, 'b_n' => 10, 'limit_ratio' => 4], 'shelf.limit_ratio'],
+    'a band stretched past anything' => [
+        ['kind' => 'tube', 'rest_length_cm' => 120, 'a_n' => 10, 'b_n' => 10, 'limit_ratio' => 4],
+        'shelf.limit_ratio',
+    ],
     'a band without length' => [['kind' => 'tube', 'a_n' => 10, 'b_n' => 10], 'band.rest_length_cm'],
 ]);

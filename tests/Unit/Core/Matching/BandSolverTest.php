@@ -22,7 +22,14 @@ use Tests\Support\Shipped;
 function rigsOf(string $exercise, array $band): array
 {
     return array_values(array_filter(
-        (new RungFinder)->rungs(Shipped::catalogue()->exercise($exercise), new Situation(new Client(Body::of(1.72, 74)), Shipped::shelf($band + ['id' => 'b', 'kind' => 'tube', 'name' => 'red tube']), Home::of(anchors: [['id' => 'a', 'heightM' => 1.2, 'kind' => 'ring']])))['rungs'],
+        (new RungFinder)->rungs(
+            Shipped::catalogue()->exercise($exercise),
+            new Situation(
+                new Client(Body::of(1.72, 74)),
+                Shipped::shelf($band + ['id' => 'b', 'kind' => 'tube', 'name' => 'red tube']),
+                Home::of(anchors: [['id' => 'a', 'heightM' => 1.2, 'kind' => 'ring']]),
+            ),
+        )['rungs'],
         static fn (Rung $rung): bool => $rung->setting->band !== null,
     ));
 }
@@ -36,7 +43,9 @@ function wholeOf(Rung $rung): float
         return INF;
     }
 
-    return $curve->longestStretch > $rung->setting->band?->limitRatio ? INF : Shipped::model()->wholeKg($rung->exercise, Body::of(1.72, 74), $curve, School::Mean, $rung->exercise->pattern);
+    return $curve->longestStretch > $rung->setting->band?->limitRatio
+        ? INF
+        : Shipped::model()->wholeKg($rung->exercise, Body::of(1.72, 74), $curve, School::Mean, $rung->exercise->pattern);
 }
 
 const SOLVED_BANDS = [
@@ -57,11 +66,16 @@ it('comes as near as trying every centimetre would', function (string $exercise,
         $plain = array_filter($every[0], is_finite(...));
         foreach ([2.0, 4.0, 7.0, 11.0, 16.0] as $wantedKg) {
             $found = array_map(wholeOf(...), $solver->toward($rig, Body::of(1.72, 74), School::Mean, $rig->exercise->pattern, $wantedKg));
-            $off = static fn (array $loads): float => min([INF, ...array_map(static fn (float $kg): float => $kg > 0 ? abs(log($kg / $wantedKg)) : INF, $loads)]);
+            $off = static fn (array $loads): float => min([
+                INF,
+                ...array_map(static fn (float $kg): float => $kg > 0 ? abs(log($kg / $wantedKg)) : INF, $loads),
+            ]);
             // Never worse than the best that unfolded gives; where that does not reach, nor than folded, but for what nobody feels.
             expect($off($found))->toBeLessThanOrEqual($off($plain) + 1e-9);
             if ($plain !== [] && max($plain) < 0.9 * $wantedKg) {
-                expect($off($found))->toBeLessThanOrEqual(max(0.02, min($off($plain), $off(array_filter($every[1], is_finite(...))))) + 1e-9);
+                expect($off($found))->toBeLessThanOrEqual(
+                    max(0.02, min($off($plain), $off(array_filter($every[1], is_finite(...))))) + 1e-9,
+                );
             }
         }
     }
@@ -70,9 +84,21 @@ it('comes as near as trying every centimetre would', function (string $exercise,
 it('steps a band from its softest to its hardest without a gap that it could fill', function (array $band): void {
     $solver = new BandSolver(Shipped::model());
     foreach (rigsOf('biceps-curl', $band) as $rig) {
-        $loads = array_filter(array_map(wholeOf(...), array_filter($solver->steps($rig, Body::of(1.72, 74), School::Mean, 'elbow-flexion'), static fn (Rung $rung): bool => $rung->setting->band?->folded === false)), is_finite(...));
+        $loads = array_filter(
+            array_map(
+                wholeOf(...),
+                array_filter(
+                    $solver->steps($rig, Body::of(1.72, 74), School::Mean, 'elbow-flexion'),
+                    static fn (Rung $rung): bool => $rung->setting->band?->folded === false,
+                ),
+            ),
+            is_finite(...),
+        );
         sort($loads);
-        $ends = array_filter(array_map(static fn (int $gripCm): float => wholeOf(LiveRung::moved($rig, ['gripCm' => $gripCm])), range(0, 50)), is_finite(...));
+        $ends = array_filter(
+            array_map(static fn (int $gripCm): float => wholeOf(LiveRung::moved($rig, ['gripCm' => $gripCm])), range(0, 50)),
+            is_finite(...),
+        );
         if ($ends === []) {
             expect($loads)->toBe([]);
 
@@ -87,7 +113,10 @@ it('steps a band from its softest to its hardest without a gap that it could fil
 })->with(SOLVED_BANDS);
 
 it('leaves alone what has no band', function (): void {
-    $rung = (new RungFinder)->rungs(Shipped::catalogue()->exercise('biceps-curl'), new Situation(new Client(Body::of(1.72, 74)), Shipped::shelf(['id' => 'd', 'kind' => 'dumbbell', 'count' => 2, 'mass_kg' => 6])))['rungs'][0];
+    $rung = (new RungFinder)->rungs(
+        Shipped::catalogue()->exercise('biceps-curl'),
+        new Situation(new Client(Body::of(1.72, 74)), Shipped::shelf(['id' => 'd', 'kind' => 'dumbbell', 'count' => 2, 'mass_kg' => 6])),
+    )['rungs'][0];
     $solver = new BandSolver(Shipped::model());
     expect($solver->toward($rung, Body::of(1.72, 74), School::Mean, 'elbow-flexion', 9.0))->toBe([$rung])
         ->and($solver->steps($rung, Body::of(1.72, 74), School::Mean, 'elbow-flexion'))->toBe([$rung]);

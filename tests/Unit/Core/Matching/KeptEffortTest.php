@@ -18,13 +18,27 @@ use Tests\Support\Shipped;
  * allows them follows. Each second a repetition takes longer costs 6 % of the repetitions to failure.
  */
 
-function kept(string $exercise, float $toFailure, int $reps = 10, int $reserve = 2, Goal $goal = Goal::Muscle, bool $mayPause = true, ?Tempo $tempo = null): ?KeptEffort
-{
+function kept(
+    string $exercise,
+    float $toFailure,
+    int $reps = 10,
+    int $reserve = 2,
+    Goal $goal = Goal::Muscle,
+    bool $mayPause = true,
+    ?Tempo $tempo = null,
+): ?KeptEffort {
     return keptAt($exercise, RepetitionMaximum::loadFor(100.0, $toFailure), $reps, $reserve, $goal, $mayPause, $tempo);
 }
 
-function keptAt(string $exercise, float $wholeKg, int $reps = 10, int $reserve = 2, Goal $goal = Goal::Muscle, bool $mayPause = true, ?Tempo $tempo = null): ?KeptEffort
-{
+function keptAt(
+    string $exercise,
+    float $wholeKg,
+    int $reps = 10,
+    int $reserve = 2,
+    Goal $goal = Goal::Muscle,
+    bool $mayPause = true,
+    ?Tempo $tempo = null,
+): ?KeptEffort {
     $known = Shipped::catalogue()->exercise($exercise);
     $setting = Setting::of('dumbbell', 10, perHand: true);
 
@@ -47,7 +61,14 @@ function hardness(KeptEffort $kept): array
 }
 
 // The curl is lowered in 2 s and lifted in 1 s as a rule, without a pause.
-it('makes what is too light harder in order, and what is too heavy easier', function (float $toFailure, int $reps, ?string $tempo, float $restFactor, int $restSeconds, bool $isReached): void {
+it('makes what is too light harder in order, and what is too heavy easier', function (
+    float $toFailure,
+    int $reps,
+    ?string $tempo,
+    float $restFactor,
+    int $restSeconds,
+    bool $isReached,
+): void {
     $kept = kept('biceps-curl', $toFailure);
     expect(implode('-', Shipped::catalogue()->exercise('biceps-curl')->tempo))->toBe('2-0-1-0')
         ->and($kept?->reps)->toBe($reps)
@@ -57,7 +78,7 @@ it('makes what is too light harder in order, and what is too heavy easier', func
         ->and($kept->isReached)->toBe($isReached);
 })->with([
     'as it is: 12 to failure less 2' => [12.0, 10, null, 1.0, 0, true],
-    'a little light: 13.4 × 0.94 − 2 = 10.6, 13.4 × 0.88 − 2 = 9.8, × 0.82 would be 9.0' => [13.4, 10, '4 s down, 1 s up', 1.0, 0, true],
+    'a little light: 13.4 × 0.94 − 2 = 10.6, × 0.88: 9.8, × 0.82 would be 9.0' => [13.4, 10, '4 s down, 1 s up', 1.0, 0, true],
     'light: 16 × 0.76 − 2 = 10.2, the next second would be 9.2' => [16.0, 10, '5 s down, 1 s held, 1 s up', 1.0, 0, true],
     'lighter: three seconds held, 24 × 0.64 − 2 = 13.4' => [24.0, 13, '5 s down, 3 s held, 1 s up', 1.0, 0, true],
     'far lighter: 55 × 0.64 − 2 = 33.2, 30 and half the rest' => [55.0, 30, '5 s down, 3 s held, 1 s up', 0.5, 0, true],
@@ -108,7 +129,9 @@ it('never gets easier as the load gets lighter for the client', function (string
             ->and(hardness($kept) <=> ($last ?? [0, 0, 0]))->toBeGreaterThanOrEqual(0);
         $last = hardness($kept);
     }
-})->with(['floor-press', 'romanian-deadlift', 'biceps-curl'])->with([[5, 2], [10, 2], [12, 4], [20, 1]])->with([Goal::Strength, Goal::Muscle, Goal::Endurance]);
+})->with(
+    ['floor-press', 'romanian-deadlift', 'biceps-curl'],
+)->with([[5, 2], [10, 2], [12, 4], [20, 1]])->with([Goal::Strength, Goal::Muscle, Goal::Endurance]);
 
 it('keeps to a tempo set by hand', function (): void {
     // 16 × (1 − 0.06 × 3) − 2 = 11.1
@@ -118,7 +141,13 @@ it('keeps to a tempo set by hand', function (): void {
 });
 
 it('slows nothing that is held, thrown or jumped', function (): void {
-    foreach (['forearm-plank' => false, 'kettlebell-swing' => false, 'jump-squat' => false, 'floor-press' => true, 'squat' => true] as $exercise => $slows) {
+    foreach ([
+        'forearm-plank' => false,
+        'kettlebell-swing' => false,
+        'jump-squat' => false,
+        'floor-press' => true,
+        'squat' => true,
+    ] as $exercise => $slows) {
         expect(KeptEffort::slows(Shipped::catalogue()->exercise($exercise)))->toBe($slows);
     }
 });

@@ -19,14 +19,29 @@ use Tests\Support\Shipped;
 /** @return list<Rung> */
 function rungsWith(string $exercise, array $thing, ?Home $home = null): array
 {
-    return (new RungFinder)->rungs(Shipped::catalogue()->exercise($exercise), new Situation(new Client(Body::of(1.72, 74)), [...Shipped::shelf($thing), ...Shipped::shelf(['id' => 'fill', 'kind' => 'object', 'name' => 'sack', 'count' => 4, 'mass_kg' => 5, 'grip' => 'bag'])], $home ?? Home::of()))['rungs'];
+    return (new RungFinder)->rungs(
+        Shipped::catalogue()->exercise($exercise),
+        new Situation(
+            new Client(Body::of(1.72, 74)),
+            [
+                ...Shipped::shelf($thing),
+                ...Shipped::shelf(['id' => 'fill', 'kind' => 'object', 'name' => 'sack', 'count' => 4, 'mass_kg' => 5, 'grip' => 'bag']),
+            ],
+            $home ?? Home::of(),
+        ),
+    )['rungs'];
 }
 
 const LIVE_TUBE = ['id' => 't', 'kind' => 'tube', 'name' => 'green tube', 'rest_length_cm' => 140, 'a_n' => 20, 'b_n' => 18];
 
 function twoFeet(): Rung
 {
-    return array_values(array_filter(rungsWith('biceps-curl', LIVE_TUBE), static fn (Rung $rung): bool => $rung->setting->band?->layout === BandLayout::TwoFeet))[0];
+    return array_values(
+        array_filter(
+            rungsWith('biceps-curl', LIVE_TUBE),
+            static fn (Rung $rung): bool => $rung->setting->band?->layout === BandLayout::TwoFeet,
+        ),
+    )[0];
 }
 
 it('moves stance, grip and fold, and says so', function (): void {
@@ -49,7 +64,10 @@ it('pulls harder the wider the stance and the lower the grip', function (string 
 })->with([['stanceCm', [20, 35, 50, 70]], ['gripCm', [0, 5, 10, 20]]]);
 
 it('names the control that is not there or moved too far', function (string $control, float $value): void {
-    expect(fn () => LiveRung::moved(twoFeet(), [$control => $value]))->toThrow(InvalidQuantity::class, $control === 'massKg' ? 'nothing of that kind' : $control);
+    expect(fn () => LiveRung::moved(twoFeet(), [$control => $value]))->toThrow(
+        InvalidQuantity::class,
+        $control === 'massKg' ? 'nothing of that kind' : $control,
+    );
 })->with([['stanceCm', 500.0], ['stanceCm', 5.0], ['gripCm', 60.0], ['massKg', 5.0], ['folded', 2.0]]);
 
 it('has a distance only from an anchor, and a fill only for a rucksack', function (): void {
@@ -66,12 +84,24 @@ it('has a distance only from an anchor, and a fill only for a rucksack', functio
 
 it('finds a moved setting again as a rung of the shelf', function (array $moved): void {
     $setting = LiveRung::moved(twoFeet(), $moved)->setting;
-    $rung = ShelfRungs::of(Shipped::model())->rungFor(Shipped::catalogue()->exercise('biceps-curl'), $setting, new Situation(new Client(Body::of(1.72, 74)), Shipped::shelf(LIVE_TUBE)));
+    $rung = ShelfRungs::of(Shipped::model())->rungFor(
+        Shipped::catalogue()->exercise('biceps-curl'),
+        $setting,
+        new Situation(new Client(Body::of(1.72, 74)), Shipped::shelf(LIVE_TUBE)),
+    );
     expect($rung?->setting->sameAs($setting))->toBeTrue();
 })->with([[['stanceCm' => 43]], [['gripCm' => 17, 'stanceCm' => 61]], [['folded' => 1, 'stanceCm' => 25]]]);
 
 it('finds no rung for a setting that another thing would need', function (): void {
-    $other = LiveRung::moved(array_values(array_filter(rungsWith('biceps-curl', ['rest_length_cm' => 170] + LIVE_TUBE), static fn (Rung $rung): bool => $rung->setting->band?->layout === BandLayout::TwoFeet))[0], ['stanceCm' => 43])->setting;
+    $other = LiveRung::moved(
+        array_values(
+            array_filter(
+                rungsWith('biceps-curl', ['rest_length_cm' => 170] + LIVE_TUBE),
+                static fn (Rung $rung): bool => $rung->setting->band?->layout === BandLayout::TwoFeet,
+            ),
+        )[0],
+        ['stanceCm' => 43],
+    )->setting;
     expect(LiveRung::at(rungsWith('biceps-curl', LIVE_TUBE), $other))->toBeNull()
         ->and(LiveRung::at(rungsWith('biceps-curl', LIVE_TUBE), Setting::of('dumbbell', 7, perHand: true)))->toBeNull();
 });

@@ -9,7 +9,15 @@ use NimbleShelf\Core\Mechanics\Certainty;
 use NimbleShelf\Core\Mechanics\Setting;
 use Tests\Support\Shipped;
 
-it('hears what a client likes, dislikes and knows', function (string $likes, string $dislikes, array $done, string $exercise, string $implement, float $score, ?string $says): void {
+it('hears what a client likes, dislikes and knows', function (
+    string $likes,
+    string $dislikes,
+    array $done,
+    string $exercise,
+    string $implement,
+    float $score,
+    ?string $says,
+): void {
     $rung = new Rung(Shipped::catalogue()->exercise($exercise), Setting::of($implement), [], Certainty::Weighed, '', 10);
     $preferences = Preferences::of($likes, $dislikes, $done);
     expect($preferences->scoreOf($rung))->toBe($score)->and($preferences->reasonFor($rung))->toBe($says);

@@ -18,7 +18,13 @@ use Tests\Support\Shipped;
 /** @param  list<Thing>  $shelf */
 function railOf(string $pattern, array $shelf, ?Client $client = null, Goal $goal = Goal::Muscle): Rail
 {
-    return Rail::of($pattern, new Situation($client ?? new Client(Body::of(1.72, 74)), $shelf), $goal, Shipped::catalogue(), ShelfRungs::of(Shipped::model()));
+    return Rail::of(
+        $pattern,
+        new Situation($client ?? new Client(Body::of(1.72, 74)), $shelf),
+        $goal,
+        Shipped::catalogue(),
+        ShelfRungs::of(Shipped::model()),
+    );
 }
 
 /** @return list<Thing> */
@@ -46,7 +52,10 @@ it('hangs every rung in order of its load, each of the pattern', function (strin
 })->with(['horizontal-press', 'squat', 'elbow-flexion', 'horizontal-pull']);
 
 it('loses no rung when something is added, and gains none by a limit', function (): void {
-    $keys = static fn (Rail $rail): array => array_map(static fn (RailRung $rung): string => $rung->rung->exercise->id.json_encode($rung->rung->setting->toArray()), $rail->rungs);
+    $keys = static fn (Rail $rail): array => array_map(
+        static fn (RailRung $rung): string => $rung->rung->exercise->id.json_encode($rung->rung->setting->toArray()),
+        $rail->rungs,
+    );
     $less = $keys(railOf('horizontal-press', someShelf()));
     $more = $keys(railOf('horizontal-press', [...someShelf(), ...Shipped::shelf(['id' => '4', 'kind' => 'kettlebell', 'mass_kg' => 16])]));
     $limited = $keys(railOf('horizontal-press', someShelf(), new Client(Body::of(1.72, 74), [Limit::NoFloor])));
@@ -68,7 +77,9 @@ it('shades the loads at which the goal’s repetitions leave the goal’s reserv
             expect($rung->predicted['reps'])->toBeGreaterThanOrEqual(5)->toBeLessThanOrEqual(18);
         }
         if ($rung->predicted !== null) {
-            expect($rung->predicted['low'])->toBeLessThanOrEqual($rung->predicted['reps'])->and($rung->predicted['high'])->toBeGreaterThanOrEqual($rung->predicted['reps']);
+            expect($rung->predicted['low'])->toBeLessThanOrEqual($rung->predicted['reps'])
+                ->and($rung->predicted['high'])
+                ->toBeGreaterThanOrEqual($rung->predicted['reps']);
         }
     }
 });

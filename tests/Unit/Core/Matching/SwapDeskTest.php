@@ -21,8 +21,15 @@ use NimbleShelf\Core\Planning\Goal;
 use Tests\Support\Shipped;
 
 /** A usual client on a usual day; only what a case is about is said in the case. */
-function swapsFor(string $exercise, array $setting, array $shelf, array $limits = [], ?Home $home = null, int $reps = 10, int $limit = 40): SwapResult
-{
+function swapsFor(
+    string $exercise,
+    array $setting,
+    array $shelf,
+    array $limits = [],
+    ?Home $home = null,
+    int $reps = 10,
+    int $limit = 40,
+): SwapResult {
     return SwapDesk::of(Shipped::catalogue(), Shipped::model())->rank(
         Prescription::of($exercise, Setting::fromArray($setting), 3, $reps, 2, Goal::Muscle),
         new Situation(new Client(Body::of(1.72, 74), $limits), Shipped::shelf(...$shelf), $home ?? Home::of()),
@@ -43,7 +50,10 @@ function offered(SwapResult $result, string $exercise, ?string $implement = null
 /** Every reason given for the exercises that train the same or a neighbouring pattern. */
 function whyNot(SwapResult $result): string
 {
-    return implode(' ', array_merge(...array_map(static fn ($exclusion): array => $exclusion->related ? $exclusion->reasons : [], $result->excluded)));
+    return implode(
+        ' ',
+        array_merge(...array_map(static fn ($exclusion): array => $exclusion->related ? $exclusion->reasons : [], $result->excluded)),
+    );
 }
 
 function pair(float $kg): array
@@ -54,12 +64,26 @@ function pair(float $kg): array
 const TABLE = ['id' => 'table', 'kind' => 'table', 'name' => 'kitchen table', 'height_cm' => 75, 'mass_kg' => 25];
 const RUCKSACK = ['id' => 'bag', 'kind' => 'rucksack', 'name' => 'rucksack', 'tare_kg' => 1, 'max_kg' => 24];
 const SACKS = ['id' => 'sacks', 'kind' => 'object', 'name' => 'flour sack', 'count' => 2, 'mass_kg' => 10, 'grip' => 'bag'];
-const TUBE = ['id' => 'tube', 'kind' => 'tube', 'name' => 'green tube', 'rest_length_cm' => 130, 'a_n' => 18, 'b_n' => 16, 'source' => 'measured'];
+const TUBE = [
+    'id' => 'tube',
+    'kind' => 'tube',
+    'name' => 'green tube',
+    'rest_length_cm' => 130,
+    'a_n' => 18,
+    'b_n' => 16,
+    'source' => 'measured',
+];
 const TWELVE_EACH = ['implement' => 'dumbbell', 'mass_kg' => 12, 'per_hand' => true];
 
 it('is the identity when the shelf holds what is written', function (string $exercise, array $setting, array $shelf): void {
     $result = swapsFor($exercise, $setting, $shelf);
-    $same = array_values(array_filter($result->candidates, static fn (Candidate $candidate): bool => $candidate->rung->exercise->id === $exercise && $candidate->rung->setting->sameAs(Setting::fromArray($setting))));
+    $same = array_values(
+        array_filter(
+            $result->candidates,
+            static fn (Candidate $candidate): bool => $candidate->rung->exercise->id === $exercise
+                && $candidate->rung->setting->sameAs(Setting::fromArray($setting)),
+        ),
+    );
     expect($result->problems)->toBe([])
         ->and($same)->toHaveCount(1)
         ->and($same[0]->reps)->toBe(10)
@@ -90,7 +114,11 @@ it('names a goblet squat and a packed rucksack in kilograms on the shoulders, bo
     expect($packed->equivalent->unit)->toBe('kg on the shoulders')
         ->and($packed->equivalent->kg)->toEqualWithDelta($toRucksack->prescribed->kg, 1.5);
 
-    $back = swapsFor('rucksack-squat', ['implement' => 'rucksack', 'mass_kg' => 16], [['id' => 'bell', 'kind' => 'kettlebell', 'name' => '16 kg kettlebell', 'mass_kg' => 16]]);
+    $back = swapsFor(
+        'rucksack-squat',
+        ['implement' => 'rucksack', 'mass_kg' => 16],
+        [['id' => 'bell', 'kind' => 'kettlebell', 'name' => '16 kg kettlebell', 'mass_kg' => 16]],
+    );
     expect(offered($back, 'goblet-squat')[0]->equivalent->kg)->toEqualWithDelta($toRucksack->prescribed->kg, 0.01);
 });
 
@@ -121,13 +149,18 @@ it('asks for more repetitions of a lighter thing and fewer of a heavier one', fu
 /** How hard a candidate's set is: whole range before short, slower before quicker, then more repetitions. */
 function hardnessOf(Candidate $candidate): array
 {
-    return [$candidate->range === null ? 1 : 0, $candidate->tempo === null ? 0 : $candidate->tempo->secondsPerRepetition(), $candidate->reps];
+    return [
+        $candidate->range === null ? 1 : 0,
+        $candidate->tempo === null ? 0 : $candidate->tempo->secondsPerRepetition(),
+        $candidate->reps,
+    ];
 }
 
 it('gives no easier rewrite when the prescription is heavier', function (string $exercise, float $servedKg): void {
     $last = [];
     for ($massKg = 5.0; $massKg <= 20; $massKg += 0.75) {
-        foreach (offered(swapsFor($exercise, ['implement' => 'dumbbell', 'mass_kg' => $massKg, 'per_hand' => true], [pair($servedKg)]), $exercise) as $candidate) {
+        $result = swapsFor($exercise, ['implement' => 'dumbbell', 'mass_kg' => $massKg, 'per_hand' => true], [pair($servedKg)]);
+        foreach (offered($result, $exercise) as $candidate) {
             $words = $candidate->rung->words;
             expect(hardnessOf($candidate) <=> ($last[$words] ?? [0, 0, 0]))->toBeGreaterThanOrEqual(0);
             $last[$words] = hardnessOf($candidate);
@@ -174,7 +207,10 @@ it('puts a loop on top of a weight, never a tube’s handle, nor anything above 
 it('is the identity with a capacity on record too, and says where the two disagree', function (): void {
     $rank = static fn (float $capacityKg): Candidate => SwapDesk::of(Shipped::catalogue(), Shipped::model())->rank(
         Prescription::of('floor-press', Setting::fromArray(TWELVE_EACH), 3, 10, 2, Goal::Muscle),
-        new Situation(new Client(Body::of(1.72, 74), capacities: ['horizontal-press' => Capacity::of($capacityKg, 1.0)]), Shipped::shelf(pair(12))),
+        new Situation(
+            new Client(Body::of(1.72, 74), capacities: ['horizontal-press' => Capacity::of($capacityKg, 1.0)]),
+            Shipped::shelf(pair(12)),
+        ),
     )->candidates[0];
     foreach ([20.0, 40.0] as $capacityKg) {
         expect($rank($capacityKg)->reps)->toBe(10)->and($rank($capacityKg)->tempo)->toBeNull();
@@ -215,7 +251,17 @@ it('spares a sore part', function (): void {
 
 it('never makes the best match worse by adding a thing', function (string $exercise, array $setting): void {
     $loop = ['id' => 'loop', 'kind' => 'long-loop', 'name' => 'green loop', 'rest_length_cm' => 100, 'a_n' => 40, 'b_n' => 34];
-    $things = [TABLE, pair(8), TUBE, ['id' => 'chair', 'kind' => 'chair', 'name' => 'chair', 'height_cm' => 45, 'mass_kg' => 5], pair(14), $loop, RUCKSACK, SACKS, pair(11)];
+    $things = [
+        TABLE,
+        pair(8),
+        TUBE,
+        ['id' => 'chair', 'kind' => 'chair', 'name' => 'chair', 'height_cm' => 45, 'mass_kg' => 5],
+        pair(14),
+        $loop,
+        RUCKSACK,
+        SACKS,
+        pair(11),
+    ];
     mt_srand(5);
     for ($try = 0; $try < 4; $try++) {
         $shelf = [];
@@ -238,10 +284,18 @@ it('never makes the best match worse by adding a thing', function (string $exerc
 
 it('never adds a candidate with a limit, and offers nothing a limit excludes', function (Limit $limit): void {
     $shelf = [pair(6), pair(12), TABLE, RUCKSACK, SACKS, TUBE];
-    foreach (['floor-press' => TWELVE_EACH, 'squat' => TWELVE_EACH, 'lateral-raise' => ['implement' => 'dumbbell', 'mass_kg' => 4, 'per_hand' => true], 'bent-over-row' => TWELVE_EACH] as $exercise => $setting) {
+    foreach ([
+        'floor-press' => TWELVE_EACH,
+        'squat' => TWELVE_EACH,
+        'lateral-raise' => ['implement' => 'dumbbell', 'mass_kg' => 4, 'per_hand' => true],
+        'bent-over-row' => TWELVE_EACH,
+    ] as $exercise => $setting) {
         $free = swapsFor($exercise, $setting, $shelf, limit: 200);
         $limited = swapsFor($exercise, $setting, $shelf, [$limit], limit: 200);
-        $names = static fn (SwapResult $result): array => array_map(static fn (Candidate $candidate): string => $candidate->rung->exercise->id, $result->candidates);
+        $names = static fn (SwapResult $result): array => array_map(
+            static fn (Candidate $candidate): string => $candidate->rung->exercise->id,
+            $result->candidates,
+        );
         expect(array_diff($names($limited), $names($free)))->toBe([])
             ->and(count($limited->candidates))->toBeLessThanOrEqual(count($free->candidates));
         foreach ($limited->candidates as $candidate) {
@@ -283,7 +337,10 @@ it('offers nothing that meets the ceiling', function (): void {
 
 it('leans nobody on furniture that can roll, fold or break', function (array $flaw, string $says): void {
     $result = swapsFor('push-up', ['implement' => 'body-weight'], [TABLE + $flaw], [Limit::NoFloor]);
-    $said = implode(' ', array_merge(...array_map(static fn ($exclusion): array => $exclusion->reasons, [...$result->excluded, ...$result->leftOut])));
+    $said = implode(
+        ' ',
+        array_merge(...array_map(static fn ($exclusion): array => $exclusion->reasons, [...$result->excluded, ...$result->leftOut])),
+    );
     expect(offered($result, 'push-up'))->toBe([])->and($said)->toContain($says);
 })->with([
     'castors' => [['castors' => true], 'castors'],
@@ -304,9 +361,19 @@ it('needs what it says it needs', function (string $exercise, array $shelf, ?Hom
     expect(offered($result, $exercise))->toBe([])->and(whyNot($result))->toContain($says);
 })->with([
     'a towel' => ['towel-leg-curl', [], null, 'a towel'],
-    'a smooth floor' => ['towel-leg-curl', [['id' => 't', 'kind' => 'towel', 'name' => 'towel']], Home::of(floor: 'carpet'), 'smooth floor'],
+    'a smooth floor' => [
+        'towel-leg-curl',
+        [['id' => 't', 'kind' => 'towel', 'name' => 'towel']],
+        Home::of(floor: 'carpet'),
+        'smooth floor',
+    ],
     'a chair' => ['chair-dip', [], null, 'a chair'],
-    'a chair of some height' => ['sit-to-stand', [['id' => 's', 'kind' => 'stool', 'name' => 'milking stool', 'height_cm' => 25]], null, '38 to 60 cm are needed'],
+    'a chair of some height' => [
+        'sit-to-stand',
+        [['id' => 's', 'kind' => 'stool', 'name' => 'milking stool', 'height_cm' => 25]],
+        null,
+        '38 to 60 cm are needed',
+    ],
     'a wall' => ['wall-sit', [], null, 'a clear wall'],
     'a half-ball' => ['half-ball-push-up', [], null, 'a half-ball'],
 ]);
@@ -343,11 +410,25 @@ it('explains a match part by part', function (): void {
 
 it('scales weights to add up to one and refuses what cannot be', function (): void {
     $prescription = Prescription::of('floor-press', Setting::fromArray(TWELVE_EACH), 3, 10, 2, Goal::Muscle);
-    $desk = SwapDesk::of(Shipped::catalogue(), Shipped::model(), ['effort' => 3, 'movement' => 1, 'muscles' => 0, 'limbs' => 0, 'shape' => 0, 'set-up' => 0, 'liking' => 0]);
+    $desk = SwapDesk::of(
+        Shipped::catalogue(),
+        Shipped::model(),
+        ['effort' => 3, 'movement' => 1, 'muscles' => 0, 'limbs' => 0, 'shape' => 0, 'set-up' => 0, 'liking' => 0],
+    );
     $best = $desk->rank($prescription, new Situation(new Client(Body::of(1.72, 74)), Shipped::shelf(pair(10))))->candidates[0];
     expect(array_sum(array_map(static fn ($part): float => $part->weight, $best->parts)))->toEqualWithDelta(1, 1e-12)
-        ->and(array_column(array_map(static fn ($part): array => ['name' => $part->name, 'weight' => $part->weight], $best->parts), 'weight', 'name')['effort'])->toEqualWithDelta(0.75, 1e-12);
-    expect(fn () => SwapDesk::of(Shipped::catalogue(), Shipped::model(), ['effort' => -1]))->toThrow(InvalidQuantity::class, 'weights.effort')
+        ->and(
+            array_column(
+                array_map(static fn ($part): array => ['name' => $part->name, 'weight' => $part->weight], $best->parts),
+                'weight',
+                'name',
+            )['effort'],
+        )
+        ->toEqualWithDelta(0.75, 1e-12);
+    expect(
+        fn () => SwapDesk::of(Shipped::catalogue(), Shipped::model(), ['effort' => -1]),
+    )->toThrow(InvalidQuantity::class, 'weights.effort')
         ->and(fn () => SwapDesk::of(Shipped::catalogue(), Shipped::model(), ['luck' => 1]))->toThrow(InvalidQuantity::class)
-        ->and(fn () => SwapDesk::of(Shipped::catalogue(), Shipped::model(), array_fill_keys(array_keys(MatchScore::WEIGHTS), 0)))->toThrow(InvalidQuantity::class, 'zero');
+        ->and(fn () => SwapDesk::of(Shipped::catalogue(), Shipped::model(), array_fill_keys(array_keys(MatchScore::WEIGHTS), 0)))
+        ->toThrow(InvalidQuantity::class, 'zero');
 });

@@ -34,9 +34,21 @@ it('says a setting so that it can be followed', function (string $exercise, Sett
     ['goblet-squat', Setting::of('kettlebell', 12), '12 kg kettlebell held at the chest'],
     ['rucksack-squat', Setting::of('rucksack', 14), 'rucksack packed to 14 kg on the back'],
     ['glute-bridge', Setting::of('dumbbell', 10.25), '10.25 kg dumbbell across the hips'],
-    ['biceps-curl', Setting::of('flat-band', band: new BandSetup(Band::of(1.4, 10, 10), BandLayout::TwoFeet, 0.5, 0.2)), 'flat band both feet on it, 50 cm apart, hands 20 cm below the ends, two fists'],
-    ['biceps-curl', Setting::of('tube', band: new BandSetup(Band::of(1.4, 10, 10), BandLayout::OneFoot), limbs: 1), 'tube the foot of the working side on its middle, one arm at a time, hands at the ends'],
-    ['push-up', Setting::of('tube', band: new BandSetup(Band::of(1.0, 10, 10), BandLayout::BehindBack)), 'tube across the upper back, an end in each hand, hands at the ends'],
+    [
+        'biceps-curl',
+        Setting::of('flat-band', band: new BandSetup(Band::of(1.4, 10, 10), BandLayout::TwoFeet, 0.5, 0.2)),
+        'flat band both feet on it, 50 cm apart, hands 20 cm below the ends, two fists',
+    ],
+    [
+        'biceps-curl',
+        Setting::of('tube', band: new BandSetup(Band::of(1.4, 10, 10), BandLayout::OneFoot), limbs: 1),
+        'tube the foot of the working side on its middle, one arm at a time, hands at the ends',
+    ],
+    [
+        'push-up',
+        Setting::of('tube', band: new BandSetup(Band::of(1.0, 10, 10), BandLayout::BehindBack)),
+        'tube across the upper back, an end in each hand, hands at the ends',
+    ],
 ]);
 
 it('writes kilograms without trailing noughts', function (float $kg, string $words): void {
@@ -46,7 +58,9 @@ it('writes kilograms without trailing noughts', function (float $kg, string $wor
 it('keeps an exercise from who should not do it, with the reason', function (string $exercise, Limit $limit, bool $isOut): void {
     $reasons = Cautions::against(Shipped::catalogue()->exercise($exercise), new Situation(new Client(Body::of(1.7, 70), [$limit])));
     $isOut
-        ? expect($reasons)->not->toBe([])->and(implode(' ', $reasons))->toMatch('/^'.preg_quote($limit->label(), '/').': .+|^No jumping: .+/')
+        ? expect($reasons)->not->toBe([])
+            ->and(implode(' ', $reasons))
+            ->toMatch('/^'.preg_quote($limit->label(), '/').': .+|^No jumping: .+/')
         : expect($reasons)->toBe([]);
 })->with([
     ['jump-squat', Limit::NoJumps, true],
@@ -70,7 +84,14 @@ it('keeps what thuds out of a quiet home', function (): void {
 it('says what to look out for: the person first, then the room, then the kit', function (): void {
     $curl = Shipped::catalogue()->exercise('biceps-curl');
     $tube = Shipped::shelf(['kind' => 'tube', 'name' => 'red tube', 'rest_length_cm' => 130, 'a_n' => 18, 'b_n' => 16])[0];
-    $rung = new Rung($curl, Setting::of('tube', band: new BandSetup(Band::of(1.3, 18, 16), BandLayout::OneFoot)), [$tube], Certainty::Measured, '', 20);
+    $rung = new Rung(
+        $curl,
+        Setting::of('tube', band: new BandSetup(Band::of(1.3, 18, 16), BandLayout::OneFoot)),
+        [$tube],
+        Certainty::Measured,
+        '',
+        20,
+    );
     $cautions = Cautions::of($rung, new Situation((new Client(Body::of(1.7, 70)))->with(Limit::Youth), [], Home::of(floor: 'rocking')));
     expect(array_slice($cautions, 0, 3))->toBe([
         'Under 18: supervised, technique first, never to the last repetition.',
@@ -79,7 +100,9 @@ it('says what to look out for: the person first, then the room, then the kit', f
     ]);
     $chair = Shipped::shelf(['kind' => 'chair', 'name' => 'kitchen chair', 'height_cm' => 46, 'mass_kg' => 6])[0];
     $dip = new Rung(Shipped::catalogue()->exercise('chair-dip'), Setting::bodyWeight(0.46), [$chair], Certainty::Weighed, '', 20);
-    expect(Cautions::of($dip, new Situation(new Client(Body::of(1.7, 70)))))->toContain('Stand the kitchen chair against a wall and test it by hand first.');
+    expect(Cautions::of($dip, new Situation(new Client(Body::of(1.7, 70)))))->toContain(
+        'Stand the kitchen chair against a wall and test it by hand first.',
+    );
 });
 
 it('lets excluding win over altering, and an exercise speak for itself', function (): void {
@@ -114,5 +137,11 @@ it('finds the nearest setting that a band survives, or none', function (float $r
 ]);
 
 it('has nothing nearer to offer where there is no band', function (): void {
-    expect((new NearestBandSetting(Shipped::model()))->to(Shipped::catalogue()->exercise('biceps-curl'), Body::of(1.75, 75), Setting::of('dumbbell', 8)))->toBeNull();
+    expect(
+        (new NearestBandSetting(Shipped::model()))->to(
+            Shipped::catalogue()->exercise('biceps-curl'),
+            Body::of(1.75, 75),
+            Setting::of('dumbbell', 8),
+        ),
+    )->toBeNull();
 });

@@ -29,7 +29,11 @@ it('gives the constants back that made the readings', function (float $aN, float
 
 it('keeps both constants from going below zero', function (array $forces): void {
     $lengths = [1.0, 1.4, 1.8, 2.2];
-    $points = array_map(static fn (float $lengthM, float $forceN): array => ['lengthM' => $lengthM, 'forceN' => $forceN], $lengths, $forces);
+    $points = array_map(
+        static fn (float $lengthM, float $forceN): array => ['lengthM' => $lengthM, 'forceN' => $forceN],
+        $lengths,
+        $forces,
+    );
     $fit = BandFit::through(0.8, $points);
     expect($fit->band->aN)->toBeGreaterThanOrEqual(0.0)->and($fit->band->bN)->toBeGreaterThanOrEqual(0.0)
         ->and(min($fit->band->aN, $fit->band->bN))->toBe(0.0)
@@ -43,7 +47,11 @@ it('is no worse than any other pair of constants', function (): void {
     $error = static function (float $aN, float $bN) use ($points): float {
         $band = Band::of(0.8, max(1e-9, $aN), max(1e-9, $bN));
 
-        return sqrt(array_sum(array_map(static fn (array $point): float => ($band->forceAt($point['lengthM']) - $point['forceN']) ** 2, $points)) / count($points));
+        return sqrt(
+            array_sum(
+                array_map(static fn (array $point): float => ($band->forceAt($point['lengthM']) - $point['forceN']) ** 2, $points),
+            ) / count($points),
+        );
     };
     expect($fit->rmsN)->toEqualWithDelta($error($fit->band->aN, $fit->band->bN), 1e-6);
     foreach ([[-0.5, 0.0], [0.5, 0.0], [0.0, -0.5], [0.0, 0.5], [0.4, -0.4], [-0.4, 0.4]] as [$da, $db]) {
@@ -80,7 +88,12 @@ it('refuses readings that are none', function (array $points, string $field): vo
     'no force anywhere' => [[['lengthM' => 1.5, 'forceN' => 0.0]], 'points'],
 ]);
 
-it('takes readings up to three times the length and five kilonewtons, and no further', function (float $restM, float $lengthM, float $forceN, ?string $says): void {
+it('takes readings up to three times the length and five kilonewtons, and no further', function (
+    float $restM,
+    float $lengthM,
+    float $forceN,
+    ?string $says,
+): void {
     $fit = static fn (): BandFit => BandFit::through($restM, [['lengthM' => $lengthM, 'forceN' => $forceN]]);
     $says === null ? expect($fit()->readings)->toBe(1) : expect($fit)->toThrow(InvalidQuantity::class, $says);
 })->with([

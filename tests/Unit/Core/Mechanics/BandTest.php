@@ -38,7 +38,15 @@ it('never pulls less when it is longer', function (float $aN, float $bN): void {
     }
 })->with(['a alone' => [20.0, 0.0], 'b alone' => [0.0, 20.0], 'both' => [10.0, 30.0]]);
 
-it('leaves this much free band to a hand', function (BandLayout $layout, ?float $stanceM, float $gripM, bool $folded, bool $loop, float $expectedM, float $strands): void {
+it('leaves this much free band to a hand', function (
+    BandLayout $layout,
+    ?float $stanceM,
+    float $gripM,
+    bool $folded,
+    bool $loop,
+    float $expectedM,
+    float $strands,
+): void {
     $setup = new BandSetup(Band::of(1.40, 10, 10), $layout, $stanceM, $gripM, $folded, $loop);
     $strand = $setup->strand(restStanceM: 0.30, shoulderWidthM: 0.40);
     expect($strand->restLengthM)->toEqualWithDelta($expectedM, 1e-9)->and($strand->aN)->toEqualWithDelta(10 * $strands, 1e-9);
@@ -73,8 +81,16 @@ it('says what is wrong with a band', function (Closure $make, string $field, str
     'negative force' => [fn () => Band::of(1.0, -1, 10), 'band.a_n', 'N'],
     'no force at all' => [fn () => Band::of(1.0, 0, 0), 'band.a_n', 'above zero'],
     'read while slack' => [fn () => Band::throughOnePoint(1.0, 0.9, 20), 'band.length_cm', 'longer'],
-    'used up by the hands' => [fn () => (new BandSetup(Band::of(1.4, 10, 10), BandLayout::OneFoot, gripM: 0.63))->strand(0.3, 0.4), 'band.grip_cm', 'leave 7 cm of band'],
-    'used up by stance' => [fn () => (new BandSetup(Band::of(0.6, 10, 10), BandLayout::TwoFeet, 0.5))->strand(0.3, 0.4), 'band.grip_cm', 'at least 8 cm'],
+    'used up by the hands' => [
+        fn () => (new BandSetup(Band::of(1.4, 10, 10), BandLayout::OneFoot, gripM: 0.63))->strand(0.3, 0.4),
+        'band.grip_cm',
+        'leave 7 cm of band',
+    ],
+    'used up by stance' => [
+        fn () => (new BandSetup(Band::of(0.6, 10, 10), BandLayout::TwoFeet, 0.5))->strand(0.3, 0.4),
+        'band.grip_cm',
+        'at least 8 cm',
+    ],
 ]);
 
 it('guesses a curve from one reading and passes through it', function (): void {
@@ -92,7 +108,13 @@ it('is a little longer or shorter where its length is unsure', function (): void
 
 it('hangs from the joint and the side that the catalogue names, and from the front at hip height where it names none', function (): void {
     $usual = BandAttachment::fromArray([]);
-    expect([$usual->joint, $usual->isBetweenLimbs, $usual->heightShare, $usual->distanceM, $usual->jointOn('far')])->toBe(['grip', false, 0.6, 0.6, 'far_grip'])
+    expect([
+        $usual->joint,
+        $usual->isBetweenLimbs,
+        $usual->heightShare,
+        $usual->distanceM,
+        $usual->jointOn('far'),
+    ])->toBe(['grip', false, 0.6, 0.6, 'far_grip'])
         ->and($usual->along)->toBeGreaterThan(0.0)
         ->and(BandAttachment::fromArray(['anchor' => 'between'])->isBetweenLimbs)->toBeTrue();
     $named = BandAttachment::fromArray(['end' => 'ankles', 'anchor' => 'behind', 'anchor_height' => 1, 'anchor_distance_m' => 2]);

@@ -18,7 +18,17 @@ function curveOf(array $resistance, array $effort = [0.0, 1.0, 2.0]): Resistance
 
 function worthOf(float $kg, float $sdKg, float $ownKg = 4.0): Equivalent
 {
-    return new Equivalent($kg, $sdKg, $ownKg, 'horizontal-press', 'floor-press', 'kg per hand', curveOf([1.0, 1.0, 1.0]), curveOf([1.0, 1.0, 1.0]), 0.0);
+    return new Equivalent(
+        $kg,
+        $sdKg,
+        $ownKg,
+        'horizontal-press',
+        'floor-press',
+        'kg per hand',
+        curveOf([1.0, 1.0, 1.0]),
+        curveOf([1.0, 1.0, 1.0]),
+        0.0,
+    );
 }
 
 it('takes the mean over the effort, not over the samples', function (array $resistance, array $effort, float $mean): void {
@@ -47,7 +57,13 @@ it('differs in shape by the root of the mean square of what is left once both ar
 
 it('adds the body to the load, and its spread either way', function (): void {
     $equivalent = worthOf(12.0, 1.5);
-    expect($equivalent->wholeKg())->toBe(16.0)->and($equivalent->lowKg())->toBe(10.5)->and($equivalent->highKg())->toBe(13.5)->and($equivalent->isMeasured)->toBeTrue();
+    expect($equivalent->wholeKg())->toBe(16.0)
+        ->and($equivalent->lowKg())
+        ->toBe(10.5)
+        ->and($equivalent->highKg())
+        ->toBe(13.5)
+        ->and($equivalent->isMeasured)
+        ->toBeTrue();
 });
 
 it('rounds to what anyone could tell apart', function (float $kg, float $sdKg, float $shown): void {

@@ -27,10 +27,21 @@ function refusalOf(Closure $make): string
 /** @param  array<string, mixed>  $band */
 function settingWithBand(array $band): Closure
 {
-    return static fn (): Setting => Setting::fromArray(['implement' => 'tube', 'band' => ['rest_length_cm' => 120, 'a_n' => 10, 'b_n' => 10, 'layout' => 'one-foot', ...$band]]);
+    return static fn (): Setting => Setting::fromArray([
+        'implement' => 'tube',
+        'band' => ['rest_length_cm' => 120, 'a_n' => 10, 'b_n' => 10, 'layout' => 'one-foot', ...$band],
+    ]);
 }
 
-it('takes the ends of a range and nothing beyond', function (Closure $make, float $low, float $high, string $field, string $between, string $gotLow, string $gotHigh): void {
+it('takes the ends of a range and nothing beyond', function (
+    Closure $make,
+    float $low,
+    float $high,
+    string $field,
+    string $between,
+    string $gotLow,
+    string $gotHigh,
+): void {
     $step = 1e-3 * ($high - $low);
     expect(refusalOf(fn () => $make($low)))->toBe('')
         ->and(refusalOf(fn () => $make($high)))->toBe('')
@@ -44,32 +55,115 @@ it('takes the ends of a range and nothing beyond', function (Closure $make, floa
     'rest length' => [fn (float $m) => Band::of($m, 10, 10), 0.02, 5.0, 'band.rest_length_cm', '2 and 500 cm', '1.502', '500.498'],
     'a' => [fn (float $n) => Band::of(1.0, $n, 10), 0, 2000, 'band.a_n', '0 and 2000 N', '-2', '2002'],
     'b' => [fn (float $n) => Band::of(1.0, 10, $n), 0, 2000, 'band.b_n', '0 and 2000 N', '-2', '2002'],
-    'mass' => [fn (float $kg) => Setting::fromArray(['implement' => 'dumbbell', 'mass_kg' => $kg]), 0, 300, 'setting.mass_kg', '0 and 300 kg', '-0.3', '300.3'],
-    'support' => [fn (float $cm) => Setting::fromArray(['implement' => 'body-weight', 'support_height_cm' => $cm]), 0, 200, 'setting.support_height_cm', '0 and 200 cm', '-0.2', '200.2'],
-    'feet' => [fn (float $cm) => Setting::fromArray(['implement' => 'body-weight', 'foot_height_cm' => $cm]), 0, 120, 'setting.foot_height_cm', '0 and 120 cm', '-0.12', '120.12'],
-    'stance' => [fn (float $cm) => settingWithBand(['stance_cm' => $cm])(), 0, 200, 'setting.band.stance_cm', '0 and 200 cm', '-0.2', '200.2'],
+    'mass' => [
+        fn (float $kg) => Setting::fromArray(['implement' => 'dumbbell', 'mass_kg' => $kg]),
+        0,
+        300,
+        'setting.mass_kg',
+        '0 and 300 kg',
+        '-0.3',
+        '300.3',
+    ],
+    'support' => [
+        fn (float $cm) => Setting::fromArray(['implement' => 'body-weight', 'support_height_cm' => $cm]),
+        0,
+        200,
+        'setting.support_height_cm',
+        '0 and 200 cm',
+        '-0.2',
+        '200.2',
+    ],
+    'feet' => [
+        fn (float $cm) => Setting::fromArray(['implement' => 'body-weight', 'foot_height_cm' => $cm]),
+        0,
+        120,
+        'setting.foot_height_cm',
+        '0 and 120 cm',
+        '-0.12',
+        '120.12',
+    ],
+    'stance' => [
+        fn (float $cm) => settingWithBand(['stance_cm' => $cm])(),
+        0,
+        200,
+        'setting.band.stance_cm',
+        '0 and 200 cm',
+        '-0.2',
+        '200.2',
+    ],
     'grip' => [fn (float $cm) => settingWithBand(['grip_cm' => $cm])(), 0, 200, 'setting.band.grip_cm', '0 and 200 cm', '-0.2', '200.2'],
-    'anchor height' => [fn (float $cm) => settingWithBand(['anchor_height_cm' => $cm])(), 0, 300, 'setting.band.anchor_height_cm', '0 and 300 cm', '-0.3', '300.3'],
-    'anchor distance' => [fn (float $cm) => settingWithBand(['anchor_distance_cm' => $cm])(), 0, 500, 'setting.band.anchor_distance_cm', '0 and 500 cm', '-0.5', '500.5'],
-    'limit of stretch' => [fn (float $ratio) => settingWithBand(['limit_ratio' => $ratio])(), 1.1, 3.0, 'setting.band.limit_ratio', '1.1 and 3 times its length', '1.098', '3.002'],
+    'anchor height' => [
+        fn (float $cm) => settingWithBand(['anchor_height_cm' => $cm])(),
+        0,
+        300,
+        'setting.band.anchor_height_cm',
+        '0 and 300 cm',
+        '-0.3',
+        '300.3',
+    ],
+    'anchor distance' => [
+        fn (float $cm) => settingWithBand(['anchor_distance_cm' => $cm])(),
+        0,
+        500,
+        'setting.band.anchor_distance_cm',
+        '0 and 500 cm',
+        '-0.5',
+        '500.5',
+    ],
+    'limit of stretch' => [
+        fn (float $ratio) => settingWithBand(['limit_ratio' => $ratio])(),
+        1.1,
+        3.0,
+        'setting.band.limit_ratio',
+        '1.1 and 3 times its length',
+        '1.098',
+        '3.002',
+    ],
 ]);
 
 it('reads a setting in centimetres and keeps it in metres', function (): void {
     $setting = Setting::fromArray([
         'implement' => 'long-loop', 'mass_kg' => 3, 'per_hand' => true, 'support_height_cm' => 45, 'foot_height_cm' => 30, 'limbs' => 1,
-        'band' => ['rest_length_cm' => 104, 'a_n' => 12, 'b_n' => 8, 'layout' => 'anchored-end', 'stance_cm' => 40, 'grip_cm' => 12, 'folded' => true, 'anchor_height_cm' => 180, 'anchor_distance_cm' => 75, 'limit_ratio' => 2.2],
+        'band' => [
+            'rest_length_cm' => 104,
+            'a_n' => 12,
+            'b_n' => 8,
+            'layout' => 'anchored-end',
+            'stance_cm' => 40,
+            'grip_cm' => 12,
+            'folded' => true,
+            'anchor_height_cm' => 180,
+            'anchor_distance_cm' => 75,
+            'limit_ratio' => 2.2,
+        ],
     ]);
     $band = $setting->band;
-    expect([$setting->implement, $setting->massKg, $setting->perHand, $setting->supportHeightM, $setting->footHeightM, $setting->limbs])->toBe(['long-loop', 3.0, true, 0.45, 0.3, 1])
+    expect([
+        $setting->implement,
+        $setting->massKg,
+        $setting->perHand,
+        $setting->supportHeightM,
+        $setting->footHeightM,
+        $setting->limbs,
+    ])->toBe(['long-loop', 3.0, true, 0.45, 0.3, 1])
         ->and($band)->toBeInstanceOf(BandSetup::class)
         ->and([$band->band->restLengthM, $band->band->aN, $band->band->bN, $band->layout->value])->toBe([1.04, 12.0, 8.0, 'anchored-end'])
-        ->and([$band->stanceM, $band->gripM, $band->folded, $band->loop, $band->anchorHeightM, $band->anchorDistanceM, $band->limitRatio])->toBe([0.4, 0.12, true, true, 1.8, 0.75, 2.2])
+        ->and([$band->stanceM, $band->gripM, $band->folded, $band->loop, $band->anchorHeightM, $band->anchorDistanceM, $band->limitRatio])
+        ->toBe([0.4, 0.12, true, true, 1.8, 0.75, 2.2])
         ->and(Setting::fromArray($setting->toArray())->toArray())->toBe($setting->toArray());
 });
 
 it('takes what a setting leaves out as usual', function (): void {
     $band = settingWithBand([])()->band;
-    expect([$band->stanceM, $band->gripM, $band->folded, $band->loop, $band->anchorHeightM, $band->anchorDistanceM, $band->limitRatio])->toBe([null, 0.0, false, false, 1.0, 0.6, Band::DEFAULT_LIMIT])
+    expect([
+        $band->stanceM,
+        $band->gripM,
+        $band->folded,
+        $band->loop,
+        $band->anchorHeightM,
+        $band->anchorDistanceM,
+        $band->limitRatio,
+    ])->toBe([null, 0.0, false, false, 1.0, 0.6, Band::DEFAULT_LIMIT])
         ->and(Setting::fromArray(['implement' => 'body-weight'])->toArray())->toBe(['implement' => 'body-weight']);
 });
 
@@ -83,8 +177,14 @@ it('refuses what a setting cannot hold', function (array $setting, string $refus
     [['implement' => 'dumbbell', 'limbs' => 3], 'setting.limbs: setting.limbs must be 1 or 2.'],
     [['implement' => 'dumbbell', 'mass' => 3], 'setting.mass: setting.mass is not known; a setting may hold implement, mass_kg, '],
     [['implement' => 'tube', 'band' => [1, 2]], 'setting.band: setting.band must be an object.'],
-    [['implement' => 'tube', 'band' => ['layout' => 'one-foot', 'a_n' => 1, 'b_n' => 1]], 'setting.band.rest_length_cm: setting.band.rest_length_cm is missing.'],
-    [['implement' => 'tube', 'band' => ['layout' => 'one-foot', 'rest_length_cm' => 90, 'a_n' => 0, 'b_n' => 0]], 'setting.band.a_n: A band needs'],
+    [
+        ['implement' => 'tube', 'band' => ['layout' => 'one-foot', 'a_n' => 1, 'b_n' => 1]],
+        'setting.band.rest_length_cm: setting.band.rest_length_cm is missing.',
+    ],
+    [
+        ['implement' => 'tube', 'band' => ['layout' => 'one-foot', 'rest_length_cm' => 90, 'a_n' => 0, 'b_n' => 0]],
+        'setting.band.a_n: A band needs',
+    ],
 ]);
 
 it('keeps masses and proportions when every length grows', function (): void {

@@ -27,7 +27,9 @@ const MIDDLE = Motion::INTERVALS / 2;
 function turningThrough(string $view, string $segment, float $degrees, Effort $effort): Motion
 {
     $body = Body::of(1.70, 70);
-    $at = static fn (float $angle): array => $segment === 'arm' ? ['upper_arm' => $angle, 'forearm' => $angle] : ['upper_arm' => 0.0, $segment => $angle];
+    $at = static fn (float $angle): array => $segment === 'arm'
+        ? ['upper_arm' => $angle, 'forearm' => $angle]
+        : ['upper_arm' => 0.0, $segment => $angle];
     $figure = Figure::fromArray('turning', [
         'view' => $view,
         'plant' => ['joint' => 'ankle', 'x' => 0, 'y' => ['ankle_height' => 1]],
@@ -83,7 +85,11 @@ it('pulls a band from below the hip to the side as worked out by hand', function
 ]);
 
 it('finds the same at both ends of the lift as it ships', function (): void {
-    $curve = Shipped::model()->curve(Shipped::catalogue()->exercise('lateral-raise'), Body::of(1.70, 70), Setting::of('dumbbell', 4, perHand: true));
+    $curve = Shipped::model()->curve(
+        Shipped::catalogue()->exercise('lateral-raise'),
+        Body::of(1.70, 70),
+        Setting::of('dumbbell', 4, perHand: true),
+    );
     expect($curve->resistance[0])->toEqualWithDelta(0.0, 0.02)
         ->and($curve->resistance[MIDDLE])->toEqualWithDelta(25.30, 0.01)
         ->and($curve->resistance[Motion::INTERVALS])->toEqualWithDelta(35.79, 0.02);
@@ -110,13 +116,25 @@ function shareOf(string $exercise, float $handsM, float $feetM): float
     return (float) Shipped::model()->curve(Shipped::catalogue()->exercise($exercise), Body::of(1.75, 75), $setting)->shareOfBodyWeight;
 }
 
-it('finds the share of body weight in a press-up from mechanics alone, within 0.10 of the force plate', function (string $exercise, float $handsM, float $feetM, float $measured): void {
+it('finds the share of body weight in a press-up from mechanics alone, within 0.10 of the force plate', function (
+    string $exercise,
+    float $handsM,
+    float $feetM,
+    float $measured,
+): void {
     expect(shareOf($exercise, $handsM, $feetM))->toEqualWithDelta($measured, 0.10);
 })->with('press-ups');
 
 it('is within 0.05 of the force plate for at least four press-ups of six', function (): void {
     $near = 0;
-    foreach ([['push-up', 0.0, 0.0, 0.64], ['knee-push-up', 0.0, 0.0, 0.49], ['push-up', 0.305, 0.0, 0.55], ['push-up', 0.61, 0.0, 0.41], ['push-up', 0.0, 0.305, 0.70], ['push-up', 0.0, 0.61, 0.74]] as [$exercise, $hands, $feet, $measured]) {
+    foreach ([
+        ['push-up', 0.0, 0.0, 0.64],
+        ['knee-push-up', 0.0, 0.0, 0.49],
+        ['push-up', 0.305, 0.0, 0.55],
+        ['push-up', 0.61, 0.0, 0.41],
+        ['push-up', 0.0, 0.305, 0.70],
+        ['push-up', 0.0, 0.61, 0.74],
+    ] as [$exercise, $hands, $feet, $measured]) {
         $near += abs(shareOf($exercise, $hands, $feet) - $measured) <= 0.05 ? 1 : 0;
     }
     expect($near)->toBeGreaterThanOrEqual(4);

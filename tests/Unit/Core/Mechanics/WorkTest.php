@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use NimbleShelf\Core\Mechanics\Band;
+use NimbleShelf\Core\Mechanics\BandAnchor;
 use NimbleShelf\Core\Mechanics\BandLayout;
 use NimbleShelf\Core\Mechanics\BandSetup;
 use NimbleShelf\Core\Mechanics\Body;
@@ -38,8 +39,16 @@ function heldEnergy(Pose $pose, Body $body): float
 {
     $moment = 0.0;
     foreach (['near', 'far'] as $side) {
-        foreach ([['upper_arm', 'shoulder', 'elbow'], ['forearm', 'elbow', 'wrist'], ['hand', 'wrist', 'fingertip'], ['thigh', 'hip', 'knee'], ['shank', 'knee', 'ankle'], ['foot', 'ankle', 'toe']] as [$segment, $from, $to]) {
-            $moment += $body->masses[$segment] * ($pose->y("{$side}_{$from}") + Body::CENTRES[$segment] * ($pose->y("{$side}_{$to}") - $pose->y("{$side}_{$from}")));
+        foreach ([
+            ['upper_arm', 'shoulder', 'elbow'],
+            ['forearm', 'elbow', 'wrist'],
+            ['hand', 'wrist', 'fingertip'],
+            ['thigh', 'hip', 'knee'],
+            ['shank', 'knee', 'ankle'],
+            ['foot', 'ankle', 'toe'],
+        ] as [$segment, $from, $to]) {
+            $startsAt = $pose->y("{$side}_{$from}");
+            $moment += $body->masses[$segment] * ($startsAt + Body::CENTRES[$segment] * ($pose->y("{$side}_{$to}") - $startsAt));
         }
     }
     $moment += $body->masses['trunk'] * ($pose->y('hip') + Body::CENTRES['trunk'] * ($pose->y('shoulder') - $pose->y('hip')));
@@ -52,7 +61,8 @@ dataset('exercises that do not turn back', [
     'push-up', 'wall-push-up', 'knee-push-up', 'floor-press', 'overhead-press', 'bent-over-row', 'inverted-row',
     'lateral-raise', 'front-raise', 'biceps-curl', 'overhead-triceps-extension', 'goblet-squat', 'squat', 'romanian-deadlift',
     'glute-bridge', 'hip-thrust', 'calf-raise', 'chair-dip', 'reverse-fly', 'pullover', 'one-arm-row',
-    'pike-push-up', 'lateral-lunge', 'wide-squat', 'half-kneeling-press', 'one-arm-overhead-press', 'jump-squat', 'half-ball-squat', 'lunge-to-knee-drive',
+    'pike-push-up', 'lateral-lunge', 'wide-squat', 'half-kneeling-press', 'one-arm-overhead-press', 'jump-squat',
+    'half-ball-squat', 'lunge-to-knee-drive',
 ]);
 
 it('raises the body by the work it takes', function (string $id, Body $body): void {
@@ -60,7 +70,9 @@ it('raises the body by the work it takes', function (string $id, Body $body): vo
     $motion = Shipped::model()->motion($exercise, $body, $exercise->placementOf(Setting::bodyWeight()));
     $rig = Shipped::model()->rig($exercise, $body, Setting::bodyWeight());
     $gained = heldEnergy($rig->poseAt(1.0), $body) - heldEnergy($rig->poseAt(0.0), $body);
-    expect(workOf($motion->bodyResistance(), $motion->effort, $exercise->workingLimbs))->toEqualWithDelta($gained, 0.015 * abs($gained) + 0.4);
+    expect(
+        workOf($motion->bodyResistance(), $motion->effort, $exercise->workingLimbs),
+    )->toEqualWithDelta($gained, 0.015 * abs($gained) + 0.4);
 })->with('exercises that do not turn back')->with(fn (): array => Shipped::bodies());
 
 it('raises a kilogram by the work it takes, wherever it hangs', function (string $id, LoadPoint $point): void {
@@ -71,7 +83,8 @@ it('raises a kilogram by the work it takes, wherever it hangs', function (string
     $height = static function (Pose $pose) use ($point, $body): float {
         $mean = static fn (string $joint): float => ($pose->y("near_{$joint}") + $pose->y("far_{$joint}")) / 2;
         $trunk = ['x' => $pose->x('shoulder') - $pose->x('hip'), 'y' => $pose->y('shoulder') - $pose->y('hip')];
-        $ahead = static fn (float $share): float => $pose->y('hip') + 0.75 * $trunk['y'] - $share * $body->heightM * $trunk['x'] / hypot($trunk['x'], $trunk['y']);
+        $ahead = static fn (float $share): float => $pose->y('hip') + 0.75 * $trunk['y']
+            - $share * $body->heightM * $trunk['x'] / hypot($trunk['x'], $trunk['y']);
 
         return match ($point) {
             LoadPoint::Hands => 2 * $mean('grip'),
@@ -87,8 +100,12 @@ it('raises a kilogram by the work it takes, wherever it hangs', function (string
         };
     };
     $gained = Body::GRAVITY * ($height($rig->poseAt(1.0)) - $height($rig->poseAt(0.0)));
-    expect(workOf($motion->resistancePerKg($point), $motion->effort, $exercise->workingLimbs))->toEqualWithDelta($gained, 0.015 * abs($gained) + 0.02);
-})->with(['squat', 'romanian-deadlift', 'push-up', 'overhead-press', 'glute-bridge'])->with(array_filter(LoadPoint::cases(), static fn (LoadPoint $point): bool => $point !== LoadPoint::Pulley));
+    expect(
+        workOf($motion->resistancePerKg($point), $motion->effort, $exercise->workingLimbs),
+    )->toEqualWithDelta($gained, 0.015 * abs($gained) + 0.02);
+})->with(['squat', 'romanian-deadlift', 'push-up', 'overhead-press', 'glute-bridge'])->with(
+    array_filter(LoadPoint::cases(), static fn (LoadPoint $point): bool => $point !== LoadPoint::Pulley),
+);
 
 it('stores in the rubber the work that a band takes', function (string $id, BandSetup $setup, float $strands): void {
     $body = Body::of(1.72, 74);
@@ -112,8 +129,12 @@ it('stretches a band from an anchor by the straight line between them', function
     $setup = new BandSetup(Band::of(1.0, 15, 15), BandLayout::AnchoredMiddle, anchorHeightM: 1.3, anchorDistanceM: 0.9);
     $rig = Shipped::model()->rig($exercise, $body, Setting::of('tube', band: $setup));
     $pose = $rig->poseAt(1.0);
-    $anchor = $rig->bandAnchor($pose, $setup, $exercise->bandAttachment, 'near', $rig->poseAt(0.0)->x('hip'));
-    $lengths = Shipped::model()->motion($exercise, $body, $exercise->placementOf(Setting::of('tube', band: $setup)))->bandResistance($setup, $setup->strand(0.3, 0.4), $exercise->bandAttachment)['lengths'];
+    $anchor = BandAnchor::of($rig, $pose, $setup, $exercise->bandAttachment, 'near', $rig->poseAt(0.0)->x('hip'));
+    $lengths = Shipped::model()->motion(
+        $exercise,
+        $body,
+        $exercise->placementOf(Setting::of('tube', band: $setup)),
+    )->bandResistance($setup, $setup->strand(0.3, 0.4), $exercise->bandAttachment)['lengths'];
     expect($anchor['y'])->toBe(1.3)
         ->and(abs($anchor['x'] - $rig->poseAt(0.0)->x('hip')))->toEqualWithDelta(0.9, 1e-9)
         ->and($lengths[20])->toEqualWithDelta(hypot($anchor['x'] - $pose->x('near_grip'), 1.3 - $pose->y('near_grip')), 0.002);
@@ -130,7 +151,8 @@ it('takes one strand where one arm pulls, and leaves the other out of the sums',
     $gained = $strand->energyAt($pull['lengths'][20]) - $strand->energyAt($pull['lengths'][0]);
     $rig = Shipped::model()->rig($exercise, $body, $setting);
     expect(workOf($pull['resistance'], $motion->effort, WorkingLimbs::One))->toEqualWithDelta($gained, 0.03 * $gained)
-        ->and(workOf($motion->bodyResistance(), $motion->effort, WorkingLimbs::One))->toEqualWithDelta(heldEnergy($rig->poseAt(1.0), $body) - heldEnergy($rig->poseAt(0.0), $body), 0.1)
+        ->and(workOf($motion->bodyResistance(), $motion->effort, WorkingLimbs::One))
+        ->toEqualWithDelta(heldEnergy($rig->poseAt(1.0), $body) - heldEnergy($rig->poseAt(0.0), $body), 0.1)
         ->and(array_sum($motion->farShares))->toBe(0.0);
 });
 
@@ -164,9 +186,17 @@ it('splits the weight between two feet as the moments about them balance', funct
             $moment += $body->masses[$segment] * ($pose->x($from) + Body::CENTRES[$segment] * ($pose->x($to) - $pose->x($from)));
         }
         foreach (['near', 'far'] as $side) {
-            foreach ([['upper_arm', 'shoulder', 'elbow'], ['forearm', 'elbow', 'wrist'], ['hand', 'wrist', 'fingertip'], ['thigh', 'hip', 'knee'], ['shank', 'knee', 'ankle'], ['foot', 'ankle', 'toe']] as [$segment, $from, $to]) {
+            foreach ([
+                ['upper_arm', 'shoulder', 'elbow'],
+                ['forearm', 'elbow', 'wrist'],
+                ['hand', 'wrist', 'fingertip'],
+                ['thigh', 'hip', 'knee'],
+                ['shank', 'knee', 'ankle'],
+                ['foot', 'ankle', 'toe'],
+            ] as [$segment, $from, $to]) {
                 $mass += $body->masses[$segment];
-                $moment += $body->masses[$segment] * ($pose->x("{$side}_{$from}") + Body::CENTRES[$segment] * ($pose->x("{$side}_{$to}") - $pose->x("{$side}_{$from}")));
+                $startsAt = $pose->x("{$side}_{$from}");
+                $moment += $body->masses[$segment] * ($startsAt + Body::CENTRES[$segment] * ($pose->x("{$side}_{$to}") - $startsAt));
             }
         }
         $centre = $moment / $mass;

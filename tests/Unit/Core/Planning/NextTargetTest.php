@@ -9,7 +9,15 @@ use NimbleShelf\Core\Planning\NextTarget;
  * Goal `muscle`: 6–15 repetitions, 1–3 in reserve. Rungs of 40, 44, 48 and 60 kg: jumps of 10, 9 and 25 %.
  */
 
-it('asks for the next small step', function (int $current, int $reps, float $reserve, bool $pain, string $step, int $rung, int $expectedReps): void {
+it('asks for the next small step', function (
+    int $current,
+    int $reps,
+    float $reserve,
+    bool $pain,
+    string $step,
+    int $rung,
+    int $expectedReps,
+): void {
     $target = NextTarget::after([40.0, 44.0, 48.0, 60.0], $current, $reps, $reserve, $pain, Goal::Muscle);
     expect($target->step)->toBe($step)->and($target->rung)->toBe($rung)->and($target->reps)->toBe($expectedReps)
         ->and($target->why)->not->toBe('');

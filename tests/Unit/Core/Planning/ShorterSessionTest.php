@@ -19,7 +19,11 @@ use Tests\Support\Shipped;
 /** Each set 40 s of work and 60 s of rest. */
 function exerciseSlot(string $exercise, int $sets = 3, string $thread = '', int $reps = 10, int $rest = 60): Slot
 {
-    return new Slot($thread === '' ? $exercise : $thread, Shipped::catalogue()->exercise($exercise), Assignment::of($exercise, Setting::bodyWeight(), $sets, Dose::repetitions($reps), 2, $rest, tempo: Tempo::of(2, 0, 2, 0)));
+    return new Slot(
+        $thread === '' ? $exercise : $thread,
+        Shipped::catalogue()->exercise($exercise),
+        Assignment::of($exercise, Setting::bodyWeight(), $sets, Dose::repetitions($reps), 2, $rest, tempo: Tempo::of(2, 0, 2, 0)),
+    );
 }
 
 function straight(Slot ...$slots): SessionPlan
@@ -30,7 +34,13 @@ function straight(Slot ...$slots): SessionPlan
 /** A leg, a push, a pull and two small ones, all standing; made ready inside the rest before them. */
 function five(): SessionPlan
 {
-    return straight(exerciseSlot('squat'), exerciseSlot('overhead-press'), exerciseSlot('bent-over-row'), exerciseSlot('biceps-curl'), exerciseSlot('lateral-raise'));
+    return straight(
+        exerciseSlot('squat'),
+        exerciseSlot('overhead-press'),
+        exerciseSlot('bent-over-row'),
+        exerciseSlot('biceps-curl'),
+        exerciseSlot('lateral-raise'),
+    );
 }
 
 it('cuts sets before exercises, small before large, and keeps legs, pushing and pulling', function (float $minutes, array $expected): void {
@@ -64,8 +74,19 @@ it('never takes longer with less time, nor adds a set', function (): void {
     mt_srand(11);
     $exercises = ['squat', 'romanian-deadlift', 'floor-press', 'bent-over-row', 'biceps-curl', 'forearm-plank', 'lateral-raise'];
     for ($try = 0; $try < 40; $try++) {
-        $slots = array_map(static fn (int $id): Slot => exerciseSlot($exercises[mt_rand(0, 6)], mt_rand(1, 5), "thread {$id}", mt_rand(4, 20), mt_rand(0, 120)), range(1, mt_rand(2, 9)));
-        $plan = $try % 2 === 0 || count($slots) > 3 ? straight(...$slots) : new SessionPlan('Session', [Block::of(BlockKind::Superset, 'Pair', BlockRule::plain(), $slots)]);
+        $slots = array_map(
+            static fn (int $id): Slot => exerciseSlot(
+                $exercises[mt_rand(0, 6)],
+                mt_rand(1, 5),
+                "thread {$id}",
+                mt_rand(4, 20),
+                mt_rand(0, 120),
+            ),
+            range(1, mt_rand(2, 9)),
+        );
+        $plan = $try % 2 === 0 || count($slots) > 3
+            ? straight(...$slots)
+            : new SessionPlan('Session', [Block::of(BlockKind::Superset, 'Pair', BlockRule::plain(), $slots)]);
         $last = INF;
         foreach ([90, 60, 40, 30, 20, 10, 5] as $minutes) {
             $cut = ShorterSession::of($plan, $minutes);

@@ -16,9 +16,19 @@ function assigned(string $exercise = 'floor-press', int $sets = 3): Assignment
     return Assignment::of($exercise, Setting::of('dumbbell', 12, perHand: true), $sets, Dose::repetitions(10), 2, 60);
 }
 
-it('lays the changes in force over what was prescribed', function (array $changes, ?int $set, string $exercise, int $sets, ?string $leftOut): void {
+it('lays the changes in force over what was prescribed', function (
+    array $changes,
+    ?int $set,
+    string $exercise,
+    int $sets,
+    ?string $leftOut,
+): void {
     $standing = Standing::after(assigned(), $changes, $set);
-    expect($standing->assignment->exercise)->toBe($exercise)->and($standing->assignment->sets)->toBe($sets)->and($standing->leftOut)->toBe($leftOut);
+    expect($standing->assignment->exercise)->toBe($exercise)
+        ->and($standing->assignment->sets)
+        ->toBe($sets)
+        ->and($standing->leftOut)
+        ->toBe($leftOut);
 })->with([
     'nothing' => [[], null, 'floor-press', 3, null],
     'a swap keeps the sets' => [[Change::swapFor(assigned('push-up', 9))], null, 'push-up', 3, null],
@@ -33,7 +43,19 @@ it('lays the changes in force over what was prescribed', function (array $change
 ]);
 
 it('reads what it writes', function (): void {
-    $full = Assignment::of('biceps-curl', Setting::of('dumbbell', 8, perHand: true), 3, Dose::repetitions(8, 12, perSide: true, factor: 2.0, means: 'two curls to a lunge'), 2, 75, Sides::Alternating, 'the 8 kg dumbbells', Tempo::of(4, 1, 1, 0), 0.9, 'lighter today');
+    $full = Assignment::of(
+        'biceps-curl',
+        Setting::of('dumbbell', 8, perHand: true),
+        3,
+        Dose::repetitions(8, 12, perSide: true, factor: 2.0, means: 'two curls to a lunge'),
+        2,
+        75,
+        Sides::Alternating,
+        'the 8 kg dumbbells',
+        Tempo::of(4, 1, 1, 0),
+        0.9,
+        'lighter today',
+    );
     expect(Assignment::fromArray($full->toArray()))->toEqual($full);
     foreach ([Change::swapFor($full, 2), Change::swapFor($full), Change::toSets(2), Change::leaveOut('no time')] as $change) {
         expect(Change::fromArray($change->toArray()))->toEqual($change);

@@ -24,8 +24,16 @@ use Tests\Support\Shipped;
  */
 
 /** @param  list<Thing>  $things */
-function slotOf(string $exercise = 'squat', int $sets = 2, ?Dose $dose = null, Sides $sides = Sides::Both, int $rest = 60, array $things = [], ?Setting $setting = null, ?string $thread = null): Slot
-{
+function slotOf(
+    string $exercise = 'squat',
+    int $sets = 2,
+    ?Dose $dose = null,
+    Sides $sides = Sides::Both,
+    int $rest = 60,
+    array $things = [],
+    ?Setting $setting = null,
+    ?string $thread = null,
+): Slot {
     return new Slot($thread ?? $exercise, Shipped::catalogue()->exercise($exercise), Assignment::of(
         exercise: $exercise,
         setting: $setting ?? Setting::bodyWeight(),
@@ -54,7 +62,10 @@ function workIn(Timeline $timeline): string
 {
     $work = array_filter($timeline->steps, static fn (Step $step): bool => $step->kind === StepKind::Work);
 
-    return implode(' ', array_map(static fn (Step $step): string => "{$step->slot?->thread}.{$step->round}".($step->side[0] ?? '').":{$step->dose}", $work));
+    return implode(
+        ' ',
+        array_map(static fn (Step $step): string => "{$step->slot?->thread}.{$step->round}".($step->side[0] ?? '').":{$step->dose}", $work),
+    );
 }
 
 function secondsOf(Timeline $timeline, StepKind $kind): float
@@ -70,23 +81,89 @@ function setUp(string $exercise): float
 it('does every set, round and side in the order of its kind', function (Closure $blocks, string $expected): void {
     expect(workIn(played(...$blocks())))->toBe($expected);
 })->with([
-    'straight sets finish one exercise first' => [fn () => [blockOf(BlockKind::Straight, [], slotOf('squat'), slotOf('lateral-raise', 1))], 'squat.1:10 squat.2:10 lateral-raise.1:10'],
-    'a superset goes round' => [fn () => [blockOf(BlockKind::Superset, [], slotOf('squat'), slotOf('lateral-raise'))], 'squat.1:10 lateral-raise.1:10 squat.2:10 lateral-raise.2:10'],
-    'a slot with fewer sets drops out' => [fn () => [blockOf(BlockKind::Superset, [], slotOf('squat', 2), slotOf('lateral-raise', 1))], 'squat.1:10 lateral-raise.1:10 squat.2:10'],
-    'rounds of one set each' => [fn () => [blockOf(BlockKind::Section, ['rounds' => 2], slotOf('squat', 1), slotOf('lateral-raise', 1))], 'squat.1:10 lateral-raise.1:10 squat.2:10 lateral-raise.2:10'],
-    'all of one side, then the other' => [fn () => [blockOf(BlockKind::Straight, [], slotOf('squat', 1, Dose::repetitions(8, perSide: true), Sides::Each))], 'squat.1l:8 squat.1r:8'],
-    'in total means half a side' => [fn () => [blockOf(BlockKind::Straight, [], slotOf('squat', 1, Dose::repetitions(9), Sides::Each))], 'squat.1l:5 squat.1r:5'],
-    'alternating counts both' => [fn () => [blockOf(BlockKind::Straight, [], slotOf('squat', 1, Dose::repetitions(8, perSide: true), Sides::Alternating))], 'squat.1:16'],
-    'a side each round' => [fn () => [blockOf(BlockKind::Straight, [], slotOf('squat', 3, sides: Sides::SwapEachRound))], 'squat.1l:10 squat.2r:10 squat.3l:10'],
-    'a ladder has one dose a round' => [fn () => [blockOf(BlockKind::Ladder, ['doses' => [15, 12, 9]], slotOf('squat', 1), slotOf('lateral-raise', 1))], 'squat.1:15 lateral-raise.1:15 squat.2:12 lateral-raise.2:12 squat.3:9 lateral-raise.3:9'],
-    'intervals by the clock' => [fn () => [blockOf(BlockKind::Intervals, ['work_s' => 40, 'rest_s' => 20, 'rounds' => 2], slotOf('squat', 1), slotOf('lateral-raise', 1))], 'squat.1:40 lateral-raise.1:40 squat.2:40 lateral-raise.2:40'],
-    'sides change at half time' => [fn () => [blockOf(BlockKind::Intervals, ['work_s' => 45, 'rest_s' => 15], slotOf('squat', 1, sides: Sides::Each))], 'squat.1l:22 squat.1r:23'],
-    'two phases of one set' => [fn () => [blockOf(BlockKind::TwoPhase, [], slotOf('biceps-curl', 1, Dose::seconds(60)))], 'biceps-curl.1:30 biceps-curl.1:30'],
-    'two phases as they are named' => [fn () => [blockOf(BlockKind::TwoPhase, ['phases' => [['sides' => 'alternating', 'seconds' => 30], ['sides' => 'both', 'seconds' => 20]]], slotOf('biceps-curl', 1, Dose::seconds(50)))], 'biceps-curl.1:30 biceps-curl.1:20'],
-    'layers one after the other' => [fn () => [blockOf(BlockKind::Layered, ['rounds' => 2], slotOf('squat', 1, Dose::repetitions(4)), slotOf('biceps-curl', 1, Dose::repetitions(4)))], 'squat.1:4 biceps-curl.1:4 squat.2:4 biceps-curl.2:4'],
-    'a hold' => [fn () => [blockOf(BlockKind::Hold, [], slotOf('forearm-plank', 2, Dose::asLongAsClean(60)))], 'forearm-plank.1:60 forearm-plank.2:60'],
-    'the picks of a menu' => [fn () => [blockOf(BlockKind::Menu, ['pick' => 1], slotOf('squat', 1), slotOf('lateral-raise', 1))], 'squat.1:10'],
-    'blocks follow each other' => [fn () => [blockOf(BlockKind::WarmUp, [], slotOf('squat', 1)), blockOf(BlockKind::Straight, [], slotOf('lateral-raise', 1))], 'squat.1:10 lateral-raise.1:10'],
+    'straight sets finish one exercise first' => [
+        fn () => [blockOf(BlockKind::Straight, [], slotOf('squat'), slotOf('lateral-raise', 1))],
+        'squat.1:10 squat.2:10 lateral-raise.1:10',
+    ],
+    'a superset goes round' => [
+        fn () => [blockOf(BlockKind::Superset, [], slotOf('squat'), slotOf('lateral-raise'))],
+        'squat.1:10 lateral-raise.1:10 squat.2:10 lateral-raise.2:10',
+    ],
+    'a slot with fewer sets drops out' => [
+        fn () => [blockOf(BlockKind::Superset, [], slotOf('squat', 2), slotOf('lateral-raise', 1))],
+        'squat.1:10 lateral-raise.1:10 squat.2:10',
+    ],
+    'rounds of one set each' => [
+        fn () => [blockOf(BlockKind::Section, ['rounds' => 2], slotOf('squat', 1), slotOf('lateral-raise', 1))],
+        'squat.1:10 lateral-raise.1:10 squat.2:10 lateral-raise.2:10',
+    ],
+    'all of one side, then the other' => [
+        fn () => [blockOf(BlockKind::Straight, [], slotOf('squat', 1, Dose::repetitions(8, perSide: true), Sides::Each))],
+        'squat.1l:8 squat.1r:8',
+    ],
+    'in total means half a side' => [
+        fn () => [blockOf(BlockKind::Straight, [], slotOf('squat', 1, Dose::repetitions(9), Sides::Each))],
+        'squat.1l:5 squat.1r:5',
+    ],
+    'alternating counts both' => [
+        fn () => [blockOf(BlockKind::Straight, [], slotOf('squat', 1, Dose::repetitions(8, perSide: true), Sides::Alternating))],
+        'squat.1:16',
+    ],
+    'a side each round' => [
+        fn () => [blockOf(BlockKind::Straight, [], slotOf('squat', 3, sides: Sides::SwapEachRound))],
+        'squat.1l:10 squat.2r:10 squat.3l:10',
+    ],
+    'a ladder has one dose a round' => [
+        fn () => [blockOf(BlockKind::Ladder, ['doses' => [15, 12, 9]], slotOf('squat', 1), slotOf('lateral-raise', 1))],
+        'squat.1:15 lateral-raise.1:15 squat.2:12 lateral-raise.2:12 squat.3:9 lateral-raise.3:9',
+    ],
+    'intervals by the clock' => [
+        fn () => [
+            blockOf(BlockKind::Intervals, ['work_s' => 40, 'rest_s' => 20, 'rounds' => 2], slotOf('squat', 1), slotOf('lateral-raise', 1)),
+        ],
+        'squat.1:40 lateral-raise.1:40 squat.2:40 lateral-raise.2:40',
+    ],
+    'sides change at half time' => [
+        fn () => [blockOf(BlockKind::Intervals, ['work_s' => 45, 'rest_s' => 15], slotOf('squat', 1, sides: Sides::Each))],
+        'squat.1l:22 squat.1r:23',
+    ],
+    'two phases of one set' => [
+        fn () => [blockOf(BlockKind::TwoPhase, [], slotOf('biceps-curl', 1, Dose::seconds(60)))],
+        'biceps-curl.1:30 biceps-curl.1:30',
+    ],
+    'two phases as they are named' => [
+        fn () => [
+            blockOf(
+                BlockKind::TwoPhase,
+                ['phases' => [['sides' => 'alternating', 'seconds' => 30], ['sides' => 'both', 'seconds' => 20]]],
+                slotOf('biceps-curl', 1, Dose::seconds(50)),
+            ),
+        ],
+        'biceps-curl.1:30 biceps-curl.1:20',
+    ],
+    'layers one after the other' => [
+        fn () => [
+            blockOf(
+                BlockKind::Layered,
+                ['rounds' => 2],
+                slotOf('squat', 1, Dose::repetitions(4)),
+                slotOf('biceps-curl', 1, Dose::repetitions(4)),
+            ),
+        ],
+        'squat.1:4 biceps-curl.1:4 squat.2:4 biceps-curl.2:4',
+    ],
+    'a hold' => [
+        fn () => [blockOf(BlockKind::Hold, [], slotOf('forearm-plank', 2, Dose::asLongAsClean(60)))],
+        'forearm-plank.1:60 forearm-plank.2:60',
+    ],
+    'the picks of a menu' => [
+        fn () => [blockOf(BlockKind::Menu, ['pick' => 1], slotOf('squat', 1), slotOf('lateral-raise', 1))],
+        'squat.1:10',
+    ],
+    'blocks follow each other' => [
+        fn () => [blockOf(BlockKind::WarmUp, [], slotOf('squat', 1)), blockOf(BlockKind::Straight, [], slotOf('lateral-raise', 1))],
+        'squat.1:10 lateral-raise.1:10',
+    ],
     'nothing to do' => [fn () => [], ''],
 ]);
 
@@ -95,24 +172,51 @@ it('adds up work, rest and set-up', function (Closure $blocks, Closure $expected
     expect($timeline->seconds())->toBe($expected())
         ->and($timeline->seconds())->toBe(array_sum(array_map(static fn (Step $step): float => $step->seconds, $timeline->steps)))
         ->and($timeline->likelySeconds())->toBe($timeline->seconds())
-        ->and($timeline->likelySeconds(2.0))->toBe(secondsOf($timeline, StepKind::Work) + 2 * ($timeline->seconds() - secondsOf($timeline, StepKind::Work)));
+        ->and($timeline->likelySeconds(2.0))
+        ->toBe(secondsOf($timeline, StepKind::Work) + 2 * ($timeline->seconds() - secondsOf($timeline, StepKind::Work)));
 })->with([
-    '3 × 10 × 3 s, two rests between, none after the last' => [fn () => [blockOf(BlockKind::Straight, [], slotOf('squat', 3))], fn () => setUp('squat') + 3 * 30.0 + 2 * 60],
+    '3 × 10 × 3 s, two rests between, none after the last' => [
+        fn () => [blockOf(BlockKind::Straight, [], slotOf('squat', 3))],
+        fn () => setUp('squat') + 3 * 30.0 + 2 * 60,
+    ],
     'a superset rests after the pair; a change without a rest is added' => [
         fn () => [blockOf(BlockKind::Superset, ['round_rest_s' => 90], slotOf('squat', 2), slotOf('lateral-raise', 2))],
         fn () => setUp('squat') + 4 * 30.0 + 2 * setUp('lateral-raise') + max(90.0, setUp('squat')),
     ],
     'intervals: slots × (work + rest), and the rest of the round between' => [
-        fn () => [blockOf(BlockKind::Intervals, ['work_s' => 40, 'rest_s' => 60, 'rounds' => 2, 'round_rest_s' => 30], slotOf('squat', 1), slotOf('lateral-raise', 1))],
+        fn () => [
+            blockOf(
+                BlockKind::Intervals,
+                ['work_s' => 40, 'rest_s' => 60, 'rounds' => 2, 'round_rest_s' => 30],
+                slotOf('squat', 1),
+                slotOf('lateral-raise', 1),
+            ),
+        ],
         fn () => setUp('squat') + 4 * 40.0 + 3 * 60 + 30,
     ],
-    'two to a repetition take twice as long' => [fn () => [blockOf(BlockKind::Straight, [], slotOf('squat', 1, Dose::repetitions(10, factor: 2.0, means: 'two pulses')))], fn () => setUp('squat') + 60.0],
-    'each side is a set’s worth, without a rest between' => [fn () => [blockOf(BlockKind::Straight, [], slotOf('squat', 1, Dose::repetitions(8, perSide: true), Sides::Each))], fn () => setUp('squat') + 48.0],
-    'a ladder: 15, 12 and 9 times 3 s' => [fn () => [blockOf(BlockKind::Ladder, ['doses' => [15, 12, 9], 'round_rest_s' => 45], slotOf('squat', 1))], fn () => setUp('squat') + 36 * 3.0 + 2 * 45],
+    'two to a repetition take twice as long' => [
+        fn () => [blockOf(BlockKind::Straight, [], slotOf('squat', 1, Dose::repetitions(10, factor: 2.0, means: 'two pulses')))],
+        fn () => setUp('squat') + 60.0,
+    ],
+    'each side is a set’s worth, without a rest between' => [
+        fn () => [blockOf(BlockKind::Straight, [], slotOf('squat', 1, Dose::repetitions(8, perSide: true), Sides::Each))],
+        fn () => setUp('squat') + 48.0,
+    ],
+    'a ladder: 15, 12 and 9 times 3 s' => [
+        fn () => [blockOf(BlockKind::Ladder, ['doses' => [15, 12, 9], 'round_rest_s' => 45], slotOf('squat', 1))],
+        fn () => setUp('squat') + 36 * 3.0 + 2 * 45,
+    ],
 ]);
 
 it('puts a change inside the rest, and adds what exceeds it', function (int $rest, float $restShown, float $changeShown): void {
-    $things = Shipped::shelf(['id' => 'bells', 'kind' => 'adjustable-dumbbell', 'name' => 'adjustable pair', 'count' => 2, 'handle_kg' => 2, 'plates' => [['mass_kg' => 1, 'count' => 8], ['mass_kg' => 2, 'count' => 4]]]);
+    $things = Shipped::shelf([
+        'id' => 'bells',
+        'kind' => 'adjustable-dumbbell',
+        'name' => 'adjustable pair',
+        'count' => 2,
+        'handle_kg' => 2,
+        'plates' => [['mass_kg' => 1, 'count' => 8], ['mass_kg' => 2, 'count' => 4]],
+    ]);
     $kg = static fn (float $massKg): Setting => Setting::of('dumbbell', $massKg, perHand: true);
     $timeline = played(blockOf(
         BlockKind::Straight,
@@ -126,16 +230,38 @@ it('puts a change inside the rest, and adds what exceeds it', function (int $res
 })->with(['inside' => [120, 72.0, 48.0], 'beyond' => [20, 0.0, 48.0]]);
 
 it('says what is picked up and put down, and nothing twice', function (): void {
-    [$bell, $tube] = Shipped::shelf(['id' => 'bell', 'kind' => 'kettlebell', 'name' => '12 kg bell', 'mass_kg' => 12], ['id' => 'tube', 'kind' => 'tube', 'name' => 'red tube', 'rest_length_cm' => 120, 'a_n' => 10, 'b_n' => 10]);
-    $timeline = played(
-        blockOf(BlockKind::Straight, [], slotOf('goblet-squat', 2, things: [$bell]), slotOf('romanian-deadlift', 1, things: [$bell]), slotOf('biceps-curl', 1, things: [$tube])),
+    [$bell, $tube] = Shipped::shelf(
+        ['id' => 'bell', 'kind' => 'kettlebell', 'name' => '12 kg bell', 'mass_kg' => 12],
+        ['id' => 'tube', 'kind' => 'tube', 'name' => 'red tube', 'rest_length_cm' => 120, 'a_n' => 10, 'b_n' => 10],
     );
-    $handled = array_values(array_filter(array_map(static fn (Step $step): string => implode('+', array_column($step->pickUp, 'id')).'/'.implode('+', array_column($step->putDown, 'id')), $timeline->steps), static fn (string $one): bool => $one !== '/'));
+    $timeline = played(
+        blockOf(
+            BlockKind::Straight,
+            [],
+            slotOf('goblet-squat', 2, things: [$bell]),
+            slotOf('romanian-deadlift', 1, things: [$bell]),
+            slotOf('biceps-curl', 1, things: [$tube]),
+        ),
+    );
+    $handled = array_values(
+        array_filter(
+            array_map(
+                static fn (Step $step): string => implode('+', array_column($step->pickUp, 'id')).'/'.implode(
+                    '+',
+                    array_column($step->putDown, 'id'),
+                ),
+                $timeline->steps,
+            ),
+            static fn (string $one): bool => $one !== '/',
+        ),
+    );
     expect($handled)->toBe(['bell/', 'tube/bell']);
 });
 
 it('counts going down to the floor and up again, slower for some', function (): void {
-    $blocks = [blockOf(BlockKind::Straight, [], slotOf('squat', 1), slotOf('forearm-plank', 2, Dose::seconds(30)), slotOf('lateral-raise', 1))];
+    $blocks = [
+        blockOf(BlockKind::Straight, [], slotOf('squat', 1), slotOf('forearm-plank', 2, Dose::seconds(30)), slotOf('lateral-raise', 1)),
+    ];
     $plan = new SessionPlan('Session', $blocks);
     $timeline = Timeline::of($plan);
     expect($timeline->positionChanges)->toBe(2)
@@ -144,10 +270,31 @@ it('counts going down to the floor and up again, slower for some', function (): 
 
 it('names one thing wanted in two set-ups, and whether the rest is long enough', function (int $rest, bool $fits): void {
     $tube = Shipped::shelf(['id' => 'tube', 'kind' => 'tube', 'name' => 'red tube', 'rest_length_cm' => 120, 'a_n' => 10, 'b_n' => 10]);
-    $rig = static fn (string $layout): Setting => Setting::fromArray(['implement' => 'tube', 'band' => ['rest_length_cm' => 120, 'a_n' => 10, 'b_n' => 10, 'layout' => $layout]]);
-    $timeline = played(blockOf(BlockKind::Superset, ['rest_s' => $rest, 'round_rest_s' => $rest], slotOf('biceps-curl', 2, things: $tube, setting: $rig('one-foot')), slotOf('lateral-raise', 2, things: $tube, setting: $rig('two-feet'))));
-    expect(count($timeline->conflicts))->toBe(2)->and($timeline->conflicts[0]->fits())->toBe($fits)->and($timeline->conflicts[0]->inWords())->toContain('red tube');
-    $straight = played(blockOf(BlockKind::Straight, [], slotOf('biceps-curl', 1, things: $tube, setting: $rig('one-foot')), slotOf('lateral-raise', 1, things: $tube, setting: $rig('two-feet'))));
+    $rig = static fn (string $layout): Setting => Setting::fromArray([
+        'implement' => 'tube',
+        'band' => ['rest_length_cm' => 120, 'a_n' => 10, 'b_n' => 10, 'layout' => $layout],
+    ]);
+    $timeline = played(
+        blockOf(
+            BlockKind::Superset,
+            ['rest_s' => $rest, 'round_rest_s' => $rest],
+            slotOf('biceps-curl', 2, things: $tube, setting: $rig('one-foot')),
+            slotOf('lateral-raise', 2, things: $tube, setting: $rig('two-feet')),
+        ),
+    );
+    expect(count($timeline->conflicts))->toBe(2)
+        ->and($timeline->conflicts[0]->fits())
+        ->toBe($fits)
+        ->and($timeline->conflicts[0]->inWords())
+        ->toContain('red tube');
+    $straight = played(
+        blockOf(
+            BlockKind::Straight,
+            [],
+            slotOf('biceps-curl', 1, things: $tube, setting: $rig('one-foot')),
+            slotOf('lateral-raise', 1, things: $tube, setting: $rig('two-feet')),
+        ),
+    );
     expect($straight->conflicts)->toBe([]);
 })->with([[0, false], [90, true]]);
 
@@ -158,13 +305,24 @@ it('announces the round of a ladder, the second phase, a layer and the choice', 
     [fn () => blockOf(BlockKind::Ladder, ['doses' => [15, 12]], slotOf('squat', 1)), 'Round 1 of 2: 15 repetitions each'],
     [fn () => blockOf(BlockKind::TwoPhase, [], slotOf('biceps-curl', 1, Dose::seconds(60))), 'Now both sides together'],
     [fn () => blockOf(BlockKind::Layered, [], slotOf('squat', 1), slotOf('biceps-curl', 1)), 'Add Biceps curl, or stay with what you have'],
-    [fn () => blockOf(BlockKind::Menu, ['pick' => 1, 'needs' => ['at least one leg']], slotOf('squat', 1), slotOf('push-up', 1)), 'Choose 1 of 2 (at least one leg): Squat, Push-up'],
-    [fn () => blockOf(BlockKind::Intervals, ['work_s' => 40, 'rest_s' => 20], slotOf('squat', 1, sides: Sides::Each)), 'Half time: the other side'],
+    [
+        fn () => blockOf(BlockKind::Menu, ['pick' => 1, 'needs' => ['at least one leg']], slotOf('squat', 1), slotOf('push-up', 1)),
+        'Choose 1 of 2 (at least one leg): Squat, Push-up',
+    ],
+    [
+        fn () => blockOf(BlockKind::Intervals, ['work_s' => 40, 'rest_s' => 20], slotOf('squat', 1, sides: Sides::Each)),
+        'Half time: the other side',
+    ],
 ]);
 
 it('refuses a block that is none', function (BlockKind $kind, array $rule, array $slots, string $field, string $says): void {
     try {
-        Block::of($kind, 'Block', BlockRule::fromArray($kind, $rule), array_map(static fn (string $exercise): Slot => slotOf($exercise, 1), $slots));
+        Block::of(
+            $kind,
+            'Block',
+            BlockRule::fromArray($kind, $rule),
+            array_map(static fn (string $exercise): Slot => slotOf($exercise, 1), $slots),
+        );
     } catch (InvalidQuantity $refused) {
         expect($refused->field())->toBe($field)->and($refused->getMessage())->toContain($says);
 
@@ -183,8 +341,20 @@ it('refuses a block that is none', function (BlockKind $kind, array $rule, array
     'a ladder of one rung' => [BlockKind::Ladder, ['doses' => [15]], ['squat'], 'doses', 'two or more'],
     'a ladder up and down' => [BlockKind::Ladder, ['doses' => [15, 9, 12]], ['squat'], 'doses.2', 'all the way'],
     'a ladder with other rounds' => [BlockKind::Ladder, ['doses' => [15, 9], 'rounds' => 3], ['squat'], 'rounds', 'one dose a round'],
-    'one phase of two' => [BlockKind::TwoPhase, ['phases' => [['sides' => 'both', 'seconds' => 20]]], ['squat'], 'phases', 'one is missing'],
-    'a phase no one knows' => [BlockKind::TwoPhase, ['phases' => [['sides' => 'thrice', 'seconds' => 20]]], ['squat'], 'phases.0.sides', 'must be one of'],
+    'one phase of two' => [
+        BlockKind::TwoPhase,
+        ['phases' => [['sides' => 'both', 'seconds' => 20]]],
+        ['squat'],
+        'phases',
+        'one is missing',
+    ],
+    'a phase no one knows' => [
+        BlockKind::TwoPhase,
+        ['phases' => [['sides' => 'thrice', 'seconds' => 20]]],
+        ['squat'],
+        'phases.0.sides',
+        'must be one of',
+    ],
     'a menu of nothing' => [BlockKind::Menu, [], ['squat', 'squat'], 'pick', 'how many'],
     'more picked than there is' => [BlockKind::Menu, ['pick' => 3], ['squat', 'squat'], 'pick', 'cannot be picked'],
     'a hold that is counted' => [BlockKind::Hold, [], ['squat'], 'items.0.reps', 'needs seconds'],

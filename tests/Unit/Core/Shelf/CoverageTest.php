@@ -37,7 +37,10 @@ it('names the pull that an empty shelf cannot train, and what would open it', fu
     expect($covered['horizontal-pull']->isTrained())->toBeFalse()
         ->and($covered['squat']->isTrained())->toBeTrue();
     $gains = coverage()->gains(new Situation($client), $covered, Addition::usual());
-    $openPull = array_filter($gains, static fn (AdditionGain $gain): bool => in_array($covered['horizontal-pull']->pattern->name, $gain->opened, true));
+    $openPull = array_filter(
+        $gains,
+        static fn (AdditionGain $gain): bool => in_array($covered['horizontal-pull']->pattern->name, $gain->opened, true),
+    );
     expect($openPull)->not->toBe([])
         ->and($gains[0]->score())->toBe(max(array_map(static fn (AdditionGain $gain): int => $gain->score(), $gains)))
         ->and($gains[0]->sum())->toContain('= '.$gains[0]->score());

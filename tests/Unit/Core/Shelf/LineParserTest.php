@@ -18,12 +18,24 @@ it('reads a line in plain words', function (string $line, string $kind, string $
     ['2 x 6 kg dumbbells', 'dumbbell', '6 kg dumbbell', 2, ['mass_kg' => 6.0]],
     ['2×6,5 kg dumbbells', 'dumbbell', '6,5 kg dumbbell', 2, ['mass_kg' => 6.5]],
     ['a pair of 3kg dumbbells', 'dumbbell', '3kg dumbbell', 2, ['mass_kg' => 3.0]],
-    ['adjustable pair, 4 x 1.25 + 4 x 2.5, bar 2 kg', 'adjustable-dumbbell', 'adjustable dumbbell', 2, ['handle_kg' => 2.0, 'plates' => [['mass_kg' => 1.25, 'count' => 4], ['mass_kg' => 2.5, 'count' => 4]]]],
+    [
+        'adjustable pair, 4 x 1.25 + 4 x 2.5, bar 2 kg',
+        'adjustable-dumbbell',
+        'adjustable dumbbell',
+        2,
+        ['handle_kg' => 2.0, 'plates' => [['mass_kg' => 1.25, 'count' => 4], ['mass_kg' => 2.5, 'count' => 4]]],
+    ],
     ['25 L rucksack', 'rucksack', 'rucksack', 1, ['max_kg' => 20.0]],
     ['rucksack 20 l, 1.1 kg empty, holds up to 18 kg', 'rucksack', 'rucksack', 1, ['max_kg' => 18.0, 'tare_kg' => 1.1]],
     ['red tube 120 cm', 'tube', 'red tube', 1, ['rest_length_cm' => 120.0, 'source' => 'unknown']],
     ['red tube 48 inches', 'tube', 'red tube', 1, ['rest_length_cm' => 121.92]],
-    ['12 L bucket of sand', 'object', '12 L bucket of sand', 1, ['mass_kg' => 19.8, 'grip' => 'handle', 'sealed' => false, 'certainty' => 'filled']],
+    [
+        '12 L bucket of sand',
+        'object',
+        '12 L bucket of sand',
+        1,
+        ['mass_kg' => 19.8, 'grip' => 'handle', 'sealed' => false, 'certainty' => 'filled'],
+    ],
     ['12 L bucket of sand with lid', 'object', '12 L bucket of sand with lid', 1, ['sealed' => true]],
     ['two 5 L water jugs', 'object', '5 L water jug', 2, ['mass_kg' => 5.25, 'grip' => 'handle', 'sealed' => true]],
     ['35 lb kettlebell', 'kettlebell', '35 lb kettlebell', 1, ['mass_kg' => 15.8757]],
@@ -39,7 +51,11 @@ it('reads a line in plain words', function (string $line, string $kind, string $
 
 it('hands back what it does not understand and asks for what it needs', function (string $line, array $unknown, array $missing): void {
     $parsed = LineParser::parse($line);
-    expect($parsed->unknown)->toBe($unknown)->and(array_column($parsed->missing, 'field'))->toBe($missing)->and($parsed->isComplete())->toBe($missing === []);
+    expect($parsed->unknown)->toBe($unknown)
+        ->and(array_column($parsed->missing, 'field'))
+        ->toBe($missing)
+        ->and($parsed->isComplete())
+        ->toBe($missing === []);
 })->with([
     ['dumbbells', [], ['massKg']],
     ['wibble 5 kg', ['wibble'], ['kind']],
@@ -57,6 +73,9 @@ it('hands back what it does not understand and asks for what it needs', function
 
 it('says what it took each piece for, and what it assumed', function (): void {
     $parsed = LineParser::parse('12 L bucket of sand');
-    expect($parsed->understood)->toContain(['text' => '12 l', 'means' => '12 L'], ['text' => 'sand', 'means' => 'dry sand, 1.6 kg per litre'])
+    expect($parsed->understood)->toContain(
+        ['text' => '12 l', 'means' => '12 L'],
+        ['text' => 'sand', 'means' => 'dry sand, 1.6 kg per litre'],
+    )
         ->and(implode(' ', $parsed->assumed))->toContain('12 L × 1.6 kg/L');
 });

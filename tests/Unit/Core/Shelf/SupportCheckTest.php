@@ -8,7 +8,15 @@ use NimbleShelf\Core\Kit\SupportVerdict;
 use NimbleShelf\Core\Kit\Thing;
 use NimbleShelf\Core\Shelf\SupportCheck;
 
-it('bends a pole by the beam’s own sum', function (PoleMaterial $material, float $spanM, float $mm, ?float $wallMm, float $kg, float $used, SupportVerdict $verdict): void {
+it('bends a pole by the beam’s own sum', function (
+    PoleMaterial $material,
+    float $spanM,
+    float $mm,
+    ?float $wallMm,
+    float $kg,
+    float $used,
+    SupportVerdict $verdict,
+): void {
     $check = SupportCheck::pole($material, $spanM, $mm, $wallMm, $kg);
     expect($check->used)->toEqualWithDelta($used, 0.01)->and($check->verdict)->toBe($verdict);
 })->with([
@@ -28,9 +36,20 @@ it('gets worse with span and load and better with thickness', function (): void 
         ->and($used(0.8, 45, 40))->toBeLessThan($used(0.8, 40, 40));
 });
 
-it('tips furniture by moments about its legs', function (float $massKg, float $depthM, float $overhangM, float $kg, float $used, SupportVerdict $verdict): void {
+it('tips furniture by moments about its legs', function (
+    float $massKg,
+    float $depthM,
+    float $overhangM,
+    float $kg,
+    float $used,
+    SupportVerdict $verdict,
+): void {
     $check = SupportCheck::edge($massKg, $depthM, $overhangM, $kg);
-    expect($check->used)->toEqualWithDelta($used, 1e-9)->and($check->verdict)->toBe($verdict)->and($check->words)->toContain($verdict === SupportVerdict::DoNot ? 'tips' : 'by hand first');
+    expect($check->used)->toEqualWithDelta($used, 1e-9)
+        ->and($check->verdict)
+        ->toBe($verdict)
+        ->and($check->words)
+        ->toContain($verdict === SupportVerdict::DoNot ? 'tips' : 'by hand first');
 })->with([
     [6.0, 0.4, 0.06, 45.0, 2.25, SupportVerdict::DoNot],
     [6.0, 0.4, 0.02, 45.0, 0.75, SupportVerdict::Brace],
@@ -60,7 +79,12 @@ it('refuses a tube of unknown wall and measures that make no sense', function ()
 });
 
 it('builds every balanced load of a pair with the fewest plates, and says how to get from one to another', function (): void {
-    $pair = Thing::fromArray(['kind' => 'adjustable-dumbbell', 'count' => 2, 'handle_kg' => 2, 'plates' => [['mass_kg' => 1.25, 'count' => 8], ['mass_kg' => 2.5, 'count' => 4]]]);
+    $pair = Thing::fromArray([
+        'kind' => 'adjustable-dumbbell',
+        'count' => 2,
+        'handle_kg' => 2,
+        'plates' => [['mass_kg' => 1.25, 'count' => 8], ['mass_kg' => 2.5, 'count' => 4]],
+    ]);
     $loading = $pair->loading;
     expect(array_column($loading->builds, 'loadKg'))->toBe([2.0, 4.5, 7.0, 9.5, 12.0])
         ->and(array_column($loading->builds, 'loadKg'))->toEqual($pair->reachableLoadsKg())
