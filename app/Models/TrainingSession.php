@@ -103,7 +103,16 @@ final class TrainingSession extends Model
     /** @return list<Item> In the order of the session. */
     public function items(): array
     {
-        return array_values($this->blocks->flatMap(static fn (Block $block): Collection => $block->items)->all());
+        $items = [];
+        foreach ($this->blocks as $block) {
+            // Each knows where it belongs without asking the database again.
+            $block->setRelation('session', $this);
+            foreach ($block->items as $item) {
+                $items[] = $item->setRelation('block', $block);
+            }
+        }
+
+        return $items;
     }
 
     /** @return Builder<self> */

@@ -191,5 +191,6 @@ return new class extends Migration
         foreach (['programmes', 'training_sessions', 'items', 'set_logs'] as $table) {
             Schema::rename("new_{$table}", $table);
         }
+        DB::statement("create unique index one_running_programme on programmes (client_id) where state = 'running'");
     }
 };

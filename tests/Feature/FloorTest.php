@@ -26,7 +26,7 @@ it('shows a session with what to lay out and its steps in order', function (): v
         ->assertJsonPath('state', 'planned')
         ->assertJsonPath('layOut', ['8 kg dumbbell'])
         ->assertJsonPath('steps.0.kind', 'change')
-        ->assertJsonPath('steps.0.pickUp', ['8 kg dumbbell']);
+        ->assertJsonPath('steps.0.pickUp', ['two 8 kg dumbbells']);
     $work = array_filter($session->json('steps'), fn (array $step): bool => $step['kind'] === 'work');
     expect(
         array_values(array_map(fn (array $step): string => $step['setNumber'].($step['side'] ?? ''), $work)),

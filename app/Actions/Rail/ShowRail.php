@@ -23,6 +23,7 @@ use NimbleShelf\Core\Matching\Rail;
 use NimbleShelf\Core\Matching\RailRung;
 use NimbleShelf\Core\Matching\RungInUse;
 use NimbleShelf\Core\Matching\ShelfRungs;
+use NimbleShelf\Core\Planning\NextTarget;
 
 /** One pattern's rail: every rung on one axis, the wanted window, the rung in use and the steps from it. */
 final readonly class ShowRail
@@ -152,7 +153,7 @@ final readonly class ShowRail
             isInWindow: $hung->isInWindow,
             isNow: $isNow,
             jumpPercent: $jump === null ? null : (int) round(100 * $jump),
-            isBigJump: $jump !== null && abs($jump) > Rail::BIG_JUMP,
+            isBigJump: $jump !== null && abs($jump) > NextTarget::BIG_JUMP,
             cautions: $hung->cautions,
         );
     }

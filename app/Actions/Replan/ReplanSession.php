@@ -29,6 +29,7 @@ use NimbleShelf\Core\Matching\ShelfRungs;
 use NimbleShelf\Core\Planning\Change;
 use NimbleShelf\Core\Planning\ShorterSession;
 use NimbleShelf\Core\Planning\Timeline;
+use NimbleShelf\Core\Text\Plain;
 
 /** Plans a session anew when something is missing, time is short or a part is sore: every change in one list. */
 final readonly class ReplanSession
@@ -166,9 +167,8 @@ final readonly class ReplanSession
                 $proposals[$item->id] = ['candidate' => null, 'sets' => $sets, 'why' => $sets === 0
                     ? sprintf('No time for it in %d minutes.', $replan->minutes)
                     : sprintf(
-                        '%d %s instead of %d, to fit into %d minutes.',
-                        $sets,
-                        $sets === 1 ? 'set' : 'sets',
+                        '%s instead of %d, to fit into %d minutes.',
+                        Plain::count($sets, 'set'),
                         $item->chosen->sets,
                         $replan->minutes,
                     )];

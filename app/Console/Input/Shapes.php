@@ -141,7 +141,7 @@ final class Shapes
                 "{$under}setting.implement: there is nothing called \"{$setting->implement}\" to load {$exercise->name} with.",
             );
         }
-        if (in_array($setting->implement, ['tube', 'flat-band', 'long-loop', 'mini-loop'], true)) {
+        if (Thing::isBandKind($setting->implement)) {
             throw InvalidQuantity::because(
                 "{$under}setting.band",
                 "{$under}setting.band is missing: a band needs its rest length, a, b and layout.",

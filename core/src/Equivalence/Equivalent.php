@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NimbleShelf\Core\Equivalence;
 
 use NimbleShelf\Core\Mechanics\ResistanceCurve;
+use NimbleShelf\Core\Text\Plain;
 
 /** A setting's resistance named as a mass in the pattern's reference lift, for the same person. */
 final readonly class Equivalent
@@ -85,7 +86,7 @@ final readonly class Equivalent
     /** For sentences: "16 kg per hand (15.5–16.5)". A load below zero says what it means. */
     public function inWords(): string
     {
-        $plain = fn (float $kg): string => rtrim(rtrim(number_format(abs(self::rounded($kg, $this->sdKg)), 1, '.', ''), '0'), '.');
+        $plain = fn (float $kg): string => Plain::number(abs(self::rounded($kg, $this->sdKg)), 1);
         if (! $this->isMeasured) {
             return 'work that is not measured in kilograms';
         }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NimbleShelf\Core\Exception;
 
+use NimbleShelf\Core\Text\Plain;
+
 /** A number outside the range that has a meaning. */
 final class InvalidQuantity extends \InvalidArgumentException implements CoreException
 {
@@ -16,7 +18,7 @@ final class InvalidQuantity extends \InvalidArgumentException implements CoreExc
     {
         return new self(
             $field,
-            sprintf('%s must be between %s and %s %s; got %s.', $field, self::plain($low), self::plain($high), $unit, self::plain($value)),
+            sprintf('%s must be between %s and %s %s; got %s.', $field, Plain::number($low, 3), Plain::number($high, 3), $unit, Plain::number($value, 3)),
         );
     }
 
@@ -58,10 +60,5 @@ final class InvalidQuantity extends \InvalidArgumentException implements CoreExc
     public function field(): string
     {
         return $this->field;
-    }
-
-    private static function plain(float $value): string
-    {
-        return rtrim(rtrim(number_format($value, 3, '.', ''), '0'), '.');
     }
 }

@@ -16,7 +16,7 @@ final readonly class Thing
         'object', 'pourable', 'chair', 'sofa', 'table', 'step', 'stool', 'pole', 'towel', 'mat', 'half-ball', 'wall',
     ];
 
-    private const BANDS = ['tube', 'flat-band', 'long-loop', 'mini-loop'];
+    public const BANDS = ['tube', 'flat-band', 'long-loop', 'mini-loop'];
 
     private const SUPPORTS = ['chair', 'sofa', 'table', 'step', 'stool', 'wall', 'pole'];
 

@@ -12,9 +12,6 @@ use NimbleShelf\Core\Planning\RepetitionMaximum;
 /** Everything a client can use in one movement pattern, lightest first, and why the rest is not there. */
 final readonly class Rail
 {
-    /** A jump above this is hard to bridge with repetitions. Product notes. */
-    public const BIG_JUMP = 0.15;
-
     /** Under-18s keep at least this many repetitions in reserve. */
     public const YOUTH_RESERVE = 4;
 

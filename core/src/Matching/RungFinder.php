@@ -256,7 +256,7 @@ final class RungFinder
                         band: $thing->band,
                         layout: $layout,
                         stanceM: $stanceM,
-                        loop: $thing->kind === 'long-loop' || $thing->kind === 'mini-loop',
+                        loop: Setting::isLoop($thing->kind),
                         anchorHeightM: $anchor['heightM'],
                         anchorDistanceM: $exercise->bandAttachment->distanceM,
                         limitRatio: $thing->limitRatio,

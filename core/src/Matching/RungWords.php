@@ -9,6 +9,7 @@ use NimbleShelf\Core\Kit\Thing;
 use NimbleShelf\Core\Mechanics\BandAttachment;
 use NimbleShelf\Core\Mechanics\BandSetup;
 use NimbleShelf\Core\Mechanics\LoadPoint;
+use NimbleShelf\Core\Text\Plain;
 
 /** Says a rung by the names of the things on this shelf. */
 final class RungWords
@@ -46,7 +47,7 @@ final class RungWords
 
     public static function inEachHand(Thing $thing, float $massKg): string
     {
-        $which = self::isPair($thing) ? "the {$thing->name}" : 'two '.self::plural($thing->name);
+        $which = self::isPair($thing) ? "the {$thing->name}" : 'two '.Plain::plural($thing->name);
 
         return sprintf('%s kg in each hand: %s', SettingInWords::kg($massKg), $which);
     }
@@ -101,10 +102,5 @@ final class RungWords
     private static function isPair(Thing $thing): bool
     {
         return str_ends_with($thing->name, 'pair');
-    }
-
-    private static function plural(string $name): string
-    {
-        return str_ends_with($name, 's') ? $name : $name.'s';
     }
 }

@@ -10,6 +10,7 @@ use NimbleShelf\Core\Mechanics\BandLayout;
 use NimbleShelf\Core\Mechanics\BandSetup;
 use NimbleShelf\Core\Mechanics\LoadPoint;
 use NimbleShelf\Core\Mechanics\Setting;
+use NimbleShelf\Core\Text\Plain;
 
 /** Says a setting so that a client can follow it, whether or not the shelf holds it. */
 final class SettingInWords
@@ -120,6 +121,6 @@ final class SettingInWords
     /** A mass without trailing noughts, two decimals at most. */
     public static function kg(float $massKg): string
     {
-        return rtrim(rtrim(number_format($massKg, 2, '.', ''), '0'), '.');
+        return Plain::number($massKg);
     }
 }

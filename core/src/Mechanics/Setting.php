@@ -97,7 +97,7 @@ final readonly class Setting
             implement: $implement,
             massKg: self::number($data, 'mass_kg', 'setting.mass_kg', 0, 300, 'kg') ?? 0.0,
             perHand: self::yesOrNo($data, 'per_hand', 'setting.per_hand'),
-            band: $band === null ? null : self::bandFromArray($band, isLoop: str_contains($implement, 'loop')),
+            band: $band === null ? null : self::bandFromArray($band, isLoop: self::isLoop($implement)),
             supportHeightM: (self::number($data, 'support_height_cm', 'setting.support_height_cm', 0, 200, 'cm') ?? 0.0) / 100,
             footHeightM: (self::number($data, 'foot_height_cm', 'setting.foot_height_cm', 0, 120, 'cm') ?? 0.0) / 100,
             limbs: $limbs,
@@ -187,7 +187,7 @@ final readonly class Setting
             'anchor_distance_cm' => $this->band->layout->needsAnchor() ? round($this->band->anchorDistanceM * 100, 3) : null,
             'limit_ratio' => $this->band->limitRatio,
             // The implement says it, unless a weight is used with the loop.
-            'loop' => $this->band->loop && ! str_contains($this->implement, 'loop') ? true : null,
+            'loop' => $this->band->loop && ! self::isLoop($this->implement) ? true : null,
         ], static fn (mixed $value): bool => $value !== null);
 
         return array_filter([
@@ -199,6 +199,12 @@ final readonly class Setting
             'foot_height_cm' => $this->footHeightM > 0 ? round($this->footHeightM * 100, 3) : null,
             'limbs' => $this->limbs,
         ], static fn (mixed $value): bool => $value !== null);
+    }
+
+    /** True for rubber without ends. */
+    public static function isLoop(string $implement): bool
+    {
+        return $implement === 'long-loop' || $implement === 'mini-loop';
     }
 
     public static function bodyWeight(float $supportHeightM = 0.0, float $footHeightM = 0.0): self

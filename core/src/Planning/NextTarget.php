@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace NimbleShelf\Core\Planning;
 
+use NimbleShelf\Core\Text\Plain;
+
 /** What to ask for next time, by small steps: repetitions first, then the next rung. */
 final readonly class NextTarget
 {
     /** A jump in load above this is bridged with repetitions instead, fraction; engine contract and trainers' habit. */
-    private const BIGGEST_JUMP = 0.15;
+    public const BIG_JUMP = 0.15;
 
     private function __construct(
         public string $step,
@@ -49,7 +51,7 @@ final readonly class NextTarget
                 sprintf(
                     '%d repetitions with %s in reserve is harder than the goal asks (%d–%d in reserve).',
                     $reps,
-                    self::plain($reserve),
+                    Plain::number($reserve, 1),
                     $leastReserve,
                     $mostReserve,
                 ),
@@ -58,7 +60,7 @@ final readonly class NextTarget
         $next = $current + 1;
         if ($reps >= $most && $reserve >= $leastReserve && isset($wholeKgs[$next])) {
             $jump = $wholeKgs[$next] / $wholeKgs[$current] - 1;
-            if ($jump <= self::BIGGEST_JUMP) {
+            if ($jump <= self::BIG_JUMP) {
                 return new self(
                     'up',
                     $next,
@@ -83,14 +85,14 @@ final readonly class NextTarget
                 ),
             );
         }
-        if ($reserve > $mostReserve && isset($wholeKgs[$next]) && $wholeKgs[$next] / $wholeKgs[$current] - 1 <= self::BIGGEST_JUMP) {
+        if ($reserve > $mostReserve && isset($wholeKgs[$next]) && $wholeKgs[$next] / $wholeKgs[$current] - 1 <= self::BIG_JUMP) {
             return new self(
                 'up',
                 $next,
                 max($fewest, $reps - 2),
                 sprintf(
                     '%s in reserve is easier than the goal asks (%d–%d): the next rung.',
-                    self::plain($reserve),
+                    Plain::number($reserve, 1),
                     $leastReserve,
                     $mostReserve,
                 ),
@@ -101,10 +103,5 @@ final readonly class NextTarget
         }
 
         return new self('repetitions', $current, min(max($most, $reps), $reps + 1), 'One more repetition per set on the same rung.');
-    }
-
-    private static function plain(float $value): string
-    {
-        return rtrim(rtrim(number_format($value, 1, '.', ''), '0'), '.');
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NimbleShelf\Core\Planning;
 
 use NimbleShelf\Core\Kit\Thing;
+use NimbleShelf\Core\Text\Plain;
 
 /** A thing, and how one slot has it set up. */
 final readonly class ThingInUse
@@ -35,7 +36,7 @@ final readonly class ThingInUse
         }
         $kind = str_replace('-', ' ', $setting->implement);
         $isPlain = $setting->massKg > 0 && ! in_array($setting->implement, ['rucksack', 'adjustable-dumbbell'], true);
-        $name = $isPlain ? sprintf('%s kg %s', self::plain($setting->massKg), $kind) : $kind;
+        $name = $isPlain ? sprintf('%s kg %s', Plain::number($setting->massKg), $kind) : $kind;
 
         return [new self($name, $name, $setting->implement, self::setUpOf($setting->implement, $slot), $setting->massKg, null)];
     }
@@ -44,12 +45,23 @@ final readonly class ThingInUse
     {
         return new self(
             $thing->id,
-            $thing->name,
+            self::nameOf($thing, $slot),
             $thing->kind,
             self::setUpOf($thing->kind, $slot),
             $slot->assignment->setting->massKg,
             $thing,
         );
+    }
+
+    /** "two glaze buckets" where there is one for each hand. */
+    private static function nameOf(Thing $thing, Slot $slot): string
+    {
+        $setting = $slot->assignment->setting;
+        $isOneEach = $setting->perHand && $setting->limbs !== 1 && $thing->count >= 2 && $thing->massKg > 0;
+
+        return $isOneEach && ! Thing::isSupportKind($thing->kind) && ! str_ends_with($thing->name, 'pair')
+            ? 'two '.Plain::plural($thing->name)
+            : $thing->name;
     }
 
     private static function setUpOf(string $kind, Slot $slot): string
@@ -67,10 +79,5 @@ final readonly class ThingInUse
             in_array($kind, ['adjustable-dumbbell', 'rucksack', 'pourable'], true) => sprintf('%.2f kg', $setting->massKg),
             default => '',
         };
-    }
-
-    private static function plain(float $kg): string
-    {
-        return rtrim(rtrim(number_format($kg, 2, '.', ''), '0'), '.');
     }
 }

@@ -281,15 +281,14 @@ final class LineParser
             'adjustable-dumbbell' => $this->first('handle_kg', $masses),
             'object' => $this->object($word, $masses, $volumes),
             'rucksack' => $this->rucksack($masses, $volumes),
-            'tube', 'flat-band', 'long-loop', 'mini-loop' => $this->first('rest_length_cm', $lengths) + $this->rubber(),
             'pole' => array_filter(
                 ['diameter_mm' => $diameterMm],
                 static fn (?float $mm): bool => $mm !== null,
             ) + $this->first('length_cm', $lengths) + $this->material(),
-            'chair', 'stool', 'sofa', 'table', 'step' => $this->first('height_cm', $lengths) + $this
-                ->first('mass_kg', $masses) + $this
-                ->flags(),
-            default => [],
+            'chair', 'stool', 'sofa', 'table', 'step' => $this->first('height_cm', $lengths)
+                + $this->first('mass_kg', $masses)
+                + $this->flags(),
+            default => Thing::isBandKind($kind ?? '') ? $this->first('rest_length_cm', $lengths) + $this->rubber() : [],
         };
         $unknown = $this->leftOver();
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace NimbleShelf\Core\Shelf;
 
 use NimbleShelf\Core\Catalogue\Pattern;
-use NimbleShelf\Core\Matching\Rail;
 use NimbleShelf\Core\Matching\ShelfRungs;
+use NimbleShelf\Core\Planning\NextTarget;
 
 /** How far a shelf reaches in one movement pattern for one client. */
 final readonly class PatternCoverage
@@ -62,7 +62,7 @@ final readonly class PatternCoverage
         $gaps = [];
         for ($i = 1, $count = count($this->wholeKg); $i < $count; $i++) {
             $jump = $this->wholeKg[$i] / $this->wholeKg[$i - 1] - 1;
-            if ($jump > Rail::BIG_JUMP) {
+            if ($jump > NextTarget::BIG_JUMP) {
                 $gaps[] = ['fromKg' => $this->wholeKg[$i - 1] - $this->ownKg, 'toKg' => $this->wholeKg[$i] - $this->ownKg, 'jump' => $jump];
             }
         }

@@ -71,14 +71,29 @@ it('has one running programme for a client, and any number of drafts and templat
     $this->client->programmes()->create(['name' => 'Draft', 'starts_on' => '2027-01-04']);
     $this->client->programmes()->create(['name' => 'Ended', 'state' => 'ended', 'starts_on' => '2025-01-06']);
     foreach (['One', 'Two'] as $name) {
-        Programme::query()->create(['user_id' => $this->client->user_id, 'name' => $name, 'goal' => 'muscle', 'state' => 'running', 'starts_on' => '2026-11-23']);
+        Programme::query()->create([
+            'user_id' => $this->client->user_id,
+            'name' => $name,
+            'goal' => 'muscle',
+            'state' => 'running',
+            'starts_on' => '2026-11-23',
+        ]);
     }
     expect(Programme::query()->whereNull('client_id')->count())->toBe(2)
-        ->and(fn () => $this->client->programmes()->create(['name' => 'Another', 'state' => 'running', 'starts_on' => '2026-11-23']))->toThrow(UniqueConstraintViolationException::class);
+        ->and(fn () => $this->client->programmes()->create(['name' => 'Another', 'state' => 'running', 'starts_on' => '2026-11-23']))
+        ->toThrow(UniqueConstraintViolationException::class);
 });
 
 it('makes no day of a template', function (): void {
-    $template = Programme::query()->create(['user_id' => $this->client->user_id, 'name' => 'Template', 'goal' => 'muscle', 'starts_on' => '2026-11-23']);
-    $planned = $template->weeks()->create(['number' => 1])->plannedSessions()->create(['name' => 'A', 'weekday' => 1, 'time' => '09:00', 'minutes' => 30]);
+    $template = Programme::query()->create([
+        'user_id' => $this->client->user_id,
+        'name' => 'Template',
+        'goal' => 'muscle',
+        'starts_on' => '2026-11-23',
+    ]);
+    $planned = $template->weeks()
+        ->create(['number' => 1])
+        ->plannedSessions()
+        ->create(['name' => 'A', 'weekday' => 1, 'time' => '09:00', 'minutes' => 30]);
     resolve(MakeDay::class)->handle($planned);
 })->throws(LogicException::class, 'A template has no days.');

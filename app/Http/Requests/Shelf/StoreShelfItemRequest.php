@@ -22,8 +22,6 @@ final class StoreShelfItemRequest extends FormRequest
 {
     private const WITH_MASS = 'dumbbell,kettlebell,object';
 
-    private const WITH_LENGTH = 'tube,flat-band,long-loop,mini-loop';
-
     /** Fields that are numbers, and the measures they are kept as. */
     private const NUMBERS = [
         'massKg' => 'mass_kg',
@@ -68,10 +66,10 @@ final class StoreShelfItemRequest extends FormRequest
             'count' => ['required', 'integer', 'between:1,20'],
             'massKg' => ['nullable', 'required_if:kind,'.self::WITH_MASS, 'numeric', 'between:0.1,120'],
             'maxKg' => ['nullable', 'required_if:kind,rucksack', 'numeric', 'between:1,60'],
-            'restLengthCm' => ['nullable', 'required_if:kind,'.self::WITH_LENGTH, 'numeric', 'between:10,400'],
+            'restLengthCm' => ['nullable', 'required_if:kind,'.implode(',', Thing::BANDS), 'numeric', 'between:10,400'],
             'forceAtDoubleN' => [
                 'nullable',
-                $this->filled('line') ? 'sometimes' : 'required_if:kind,'.self::WITH_LENGTH,
+                $this->filled('line') ? 'sometimes' : 'required_if:kind,'.implode(',', Thing::BANDS),
                 'numeric',
                 'between:5,1500',
             ],

@@ -7,6 +7,7 @@ namespace NimbleShelf\Core\Planning\Internal;
 use NimbleShelf\Core\Kit\Thing;
 use NimbleShelf\Core\Planning\Slot;
 use NimbleShelf\Core\Planning\ThingInUse;
+use NimbleShelf\Core\Text\Plain;
 
 /**
  * What it takes to go from one slot to the next: what is put down and picked up, and how long that lasts.
@@ -44,12 +45,14 @@ final readonly class ChangeOver
      * @param  list<ThingInUse>  $pickUp
      * @param  list<ThingInUse>  $putDown
      * @param  array<string, float>  $anew  Seconds to set a thing up anew, by its id; only of what was used another way before.
+     * @param  list<ThingInUse>  $changed  Those things, as they are used next.
      */
     private function __construct(
         public float $seconds,
         public array $pickUp,
         public array $putDown,
         public array $anew,
+        public array $changed,
         public bool $changesPosition,
         public bool $toTheFloor,
     ) {
@@ -82,6 +85,7 @@ final readonly class ChangeOver
             pickUp: self::beyond($wanted, $inHand),
             putDown: self::beyond($inHand, $wanted),
             anew: $anew,
+            changed: array_values(array_filter($wanted, static fn (ThingInUse $use): bool => isset($anew[$use->id]))),
             changesPosition: $changesPosition,
             toTheFloor: $toTheFloor,
         );
@@ -102,7 +106,7 @@ final readonly class ChangeOver
         $said = array_values(array_filter([
             $this->putDown === [] ? '' : "put down the {$names($this->putDown)}",
             $this->pickUp === [] ? '' : "take the {$names($this->pickUp)}",
-            $this->anew === [] ? '' : 'set up anew',
+            ...array_map(static fn (ThingInUse $use): string => self::anewInWords($use, $next), array_values($this->changed)),
             ! $this->changesPosition ? '' : ($this->toTheFloor ? 'down to the floor' : 'up from the floor'),
         ], static fn (string $part): bool => $part !== ''));
 
@@ -113,6 +117,18 @@ final readonly class ChangeOver
     {
         return in_array($slot->exercise->position, self::ON_THE_FLOOR, true)
             && $slot->assignment->setting->supportHeightM < self::OFF_THE_FLOOR_M;
+    }
+
+    private static function anewInWords(ThingInUse $use, Slot $next): string
+    {
+        $kg = Plain::number($use->massKg);
+
+        return match (true) {
+            Thing::isBandKind($use->kind) => "rig the {$use->name} for {$next->exercise->name}",
+            Thing::isSupportKind($use->kind) => "move the {$use->name} for {$next->exercise->name}",
+            $use->kind === 'adjustable-dumbbell' => "set the {$use->name} to {$kg} kg",
+            default => "pack the {$use->name} to {$kg} kg",
+        };
     }
 
     private static function secondsToSetAnew(ThingInUse $use, ThingInUse $last, Slot $next): float

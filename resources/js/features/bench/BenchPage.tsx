@@ -8,13 +8,12 @@ import { signed } from '../../shared/lib/counts'
 import { briefDay } from '../../shared/lib/time'
 import { useKeys } from '../../shared/lib/useKeys'
 import { Choice, Empty, FormProblem, LoadNumber, Loading, Problem, TextInput } from '../../shared/ui'
-import { shelfOptions } from '../shelf'
+import { bandKinds, shelfOptions } from '../shelf'
 import { BandPlot } from './BandPlot'
 import { benchOptions, useBench } from './queries'
 import { type Reading, useGauge } from './useGauge'
 
-const bands = ['tube', 'flat-band', 'long-loop', 'mini-loop']
-const hangable = [...bands, 'object', 'dumbbell', 'kettlebell', 'rucksack']
+const hangable = [...bandKinds, 'object', 'dumbbell', 'kettlebell', 'rucksack']
 
 function Scale({ reading, lost }: { reading: Reading | null; lost: boolean }) {
   const words = lost
@@ -243,7 +242,7 @@ export function BenchPage() {
   }
   const state = bench.data
   const choice =
-    picked || String(state.itemId ?? (things.find((item) => bands.includes(item.kind)) ?? things[0])?.id ?? '')
+    picked || String(state.itemId ?? (things.find((item) => bandKinds.includes(item.kind)) ?? things[0])?.id ?? '')
   const error = act.error instanceof ApiError ? act.error : null
   return (
     <div className="grid gap-10 lg:grid-cols-[1fr_1.25fr]">

@@ -54,7 +54,7 @@ export function Before({ session }: { session: Session }) {
             </Link>
           </div>
           <p className="soft mt-1">
-            About {session.takesMinutes} of {session.minutes} min
+            About {session.takesMinutes} min of sets, rests and changes; the visit has {session.minutes}
             {session.positionChanges > 0 &&
               `, ${session.positionChanges === 1 ? 'once' : `${session.positionChanges} times`} down to the floor or up`}
           </p>

@@ -4,7 +4,6 @@ import { Before } from './Before'
 import { Finished } from './Finished'
 import { Running } from './Running'
 import { useSession } from './queries'
-import { Unsent } from './Unsent'
 
 /** The screen that is used while the client trains: full screen, nothing else on it. */
 export function FloorPage() {
@@ -17,7 +16,6 @@ export function FloorPage() {
       {session.data?.state === 'planned' && <Before session={session.data} />}
       {session.data?.state === 'running' && <Running key={sessionId} session={session.data} />}
       {session.data?.state === 'done' && <Finished session={session.data} />}
-      <Unsent />
     </main>
   )
 }

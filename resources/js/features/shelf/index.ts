@@ -1,2 +1,3 @@
+export { bandKinds } from './kinds'
 export { ShelfPage } from './ShelfPage'
 export { shelfOptions } from './queries'

@@ -258,6 +258,46 @@ it('says what is picked up and put down, and nothing twice', function (): void {
     expect($handled)->toBe(['bell/', 'tube/bell']);
 });
 
+it('says how a thing is set up anew', function (array $entry, array $first, array $then, string $says): void {
+    $things = Shipped::shelf($entry);
+    $timeline = played(
+        blockOf(
+            BlockKind::Straight,
+            [],
+            slotOf('biceps-curl', 1, things: $things, setting: Setting::fromArray($first)),
+            slotOf('lateral-raise', 1, things: $things, setting: Setting::fromArray($then)),
+        ),
+    );
+    $changes = array_values(array_filter($timeline->steps, static fn (Step $step): bool => $step->kind === StepKind::Change));
+    expect($changes[1]->words)->toBe($says);
+})->with([
+    'other plates' => [
+        [
+            'id' => 'a',
+            'kind' => 'adjustable-dumbbell',
+            'name' => 'adjustable pair',
+            'count' => 2,
+            'handle_kg' => 2,
+            'plates' => [['mass_kg' => 1, 'count' => 8]],
+        ],
+        ['implement' => 'dumbbell', 'mass_kg' => 6, 'per_hand' => true],
+        ['implement' => 'dumbbell', 'mass_kg' => 4, 'per_hand' => true],
+        'Set the adjustable pair to 4 kg',
+    ],
+    'a band another way' => [
+        ['id' => 't', 'kind' => 'tube', 'name' => 'red tube', 'rest_length_cm' => 120, 'a_n' => 10, 'b_n' => 10],
+        ['implement' => 'tube', 'band' => ['rest_length_cm' => 120, 'a_n' => 10, 'b_n' => 10, 'layout' => 'one-foot']],
+        ['implement' => 'tube', 'band' => ['rest_length_cm' => 120, 'a_n' => 10, 'b_n' => 10, 'layout' => 'two-feet']],
+        'Rig the red tube for Lateral raise',
+    ],
+    'another fill' => [
+        ['id' => 'r', 'kind' => 'rucksack', 'name' => 'canvas rucksack', 'max_kg' => 20],
+        ['implement' => 'rucksack', 'mass_kg' => 12],
+        ['implement' => 'rucksack', 'mass_kg' => 8.5],
+        'Pack the canvas rucksack to 8.5 kg',
+    ],
+]);
+
 it('counts going down to the floor and up again, slower for some', function (): void {
     $blocks = [
         blockOf(BlockKind::Straight, [], slotOf('squat', 1), slotOf('forearm-plank', 2, Dose::seconds(30)), slotOf('lateral-raise', 1)),
