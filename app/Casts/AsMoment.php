@@ -16,6 +16,9 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class AsMoment implements CastsAttributes
 {
+    /** What was just set is shown in the row's zone too, not in the one it came with. */
+    public bool $withoutObjectCaching = true;
+
     private const FORMAT = 'Y-m-d H:i:s';
 
     /** @param  array<string, mixed>  $attributes */

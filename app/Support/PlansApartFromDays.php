@@ -184,11 +184,11 @@ final class PlansApartFromDays
                 ];
             }
         }
-        $inForce = static fn (): array => array_map(
+        $inForce = static fn (array $changes): array => array_map(
             static fn (array $one): Change => $one['change'],
             array_values(array_filter($changes, static fn (array $one): bool => $one['undone_at'] === null)),
         );
-        $standing = Standing::after($prescribed, $inForce());
+        $standing = Standing::after($prescribed, $inForce($changes));
         $isAsItWas = $standing->assignment->asksTheSameAs($now)
             && $standing->assignment->sets === $now->sets
             && $standing->leftOut === $item->left_out;
@@ -209,7 +209,7 @@ final class PlansApartFromDays
             foreach ($this->changesTo((array) $item, $was, isOneSet: false, item: $item, always: $isOther) as $change) {
                 $changes[] = ['swap' => (object) $base, 'change' => $change, 'undone_at' => null];
             }
-            $standing = Standing::after($prescribed, $inForce());
+            $standing = Standing::after($prescribed, $inForce($changes));
         }
         DB::table('new_items')->insert([
             'id' => $item->id, 'block_id' => $item->block_id, 'slot_id' => $slotId, 'thread' => $thread, 'position' => $item->position,

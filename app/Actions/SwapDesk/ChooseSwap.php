@@ -106,6 +106,17 @@ final readonly class ChooseSwap
         return $later;
     }
 
+    /** How many later sessions a swap from here on would reach: days that were made, and planned ones that were not yet. */
+    public function laterCount(Item $item): int
+    {
+        $planned = array_filter(
+            $this->laterSlots($item),
+            static fn (Slot $slot): bool => $slot->plannedBlock->plannedSession->sessions->isEmpty(),
+        );
+
+        return count($this->later($item)) + count($planned);
+    }
+
     /** @return list<Slot> Slots of the plan after this day for which the same was written, unless their day has begun. */
     public function laterSlots(Item $item): array
     {

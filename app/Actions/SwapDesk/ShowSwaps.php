@@ -79,7 +79,7 @@ final readonly class ShowSwaps
             swappedFrom: $this->chooseSwap->writtenInWords($item),
             isFromHereOn: $this->chooseSwap->isFromHereOn($item),
             isRunning: $item->block->session->state() === SessionState::Running,
-            laterCount: count($this->chooseSwap->later($item)),
+            laterCount: $this->chooseSwap->laterCount($item),
             openers: $candidates === [] ? $this->openers($item) : [],
         );
     }

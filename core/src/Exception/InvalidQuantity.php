@@ -18,7 +18,14 @@ final class InvalidQuantity extends \InvalidArgumentException implements CoreExc
     {
         return new self(
             $field,
-            sprintf('%s must be between %s and %s %s; got %s.', $field, Plain::number($low, 3), Plain::number($high, 3), $unit, Plain::number($value, 3)),
+            sprintf(
+                '%s must be between %s and %s %s; got %s.',
+                $field,
+                Plain::number($low, 3),
+                Plain::number($high, 3),
+                $unit,
+                Plain::number($value, 3),
+            ),
         );
     }
 

@@ -54,9 +54,9 @@ export function Before({ session }: { session: Session }) {
             </Link>
           </div>
           <p className="soft mt-1">
-            About {session.takesMinutes} min of sets, rests and changes; the visit has {session.minutes}
+            About {session.takesMinutes} min of sets, rests and changes in a visit of {session.minutes}
             {session.positionChanges > 0 &&
-              `, ${session.positionChanges === 1 ? 'once' : `${session.positionChanges} times`} down to the floor or up`}
+              ` · down to the floor or up ${session.positionChanges === 1 ? 'once' : `${session.positionChanges} times`}`}
           </p>
           <ol className="mt-2">
             {items.map((item) => (
