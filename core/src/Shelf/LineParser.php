@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace NimbleShelf\Core\Shelf;
 
-use NimbleShelf\Core\Kit\Contents;
 use NimbleShelf\Core\Kit\PoleMaterial;
 use NimbleShelf\Core\Kit\Thing;
 use NimbleShelf\Core\Matching\SettingInWords;
+use NimbleShelf\Core\Shelf\Internal\ShelfWords;
 
 /**
  * Reads a line in plain words, such as "2 x 6 kg dumbbells" or "12 L bucket of sand", as a thing for a shelf.
@@ -16,232 +16,6 @@ use NimbleShelf\Core\Matching\SettingInWords;
  */
 final class LineParser
 {
-    private const KG = [
-        'kg' => 1.0,
-        'kilo' => 1.0,
-        'kilos' => 1.0,
-        'kilogram' => 1.0,
-        'kilograms' => 1.0,
-        'g' => 0.001,
-        'gram' => 0.001,
-        'grams' => 0.001,
-        'lb' => 0.45359237,
-        'lbs' => 0.45359237,
-        'pound' => 0.45359237,
-        'pounds' => 0.45359237,
-        'oz' => 0.028349523125,
-    ];
-
-    private const CM = [
-        'cm' => 1.0,
-        'mm' => 0.1,
-        'm' => 100.0,
-        'metre' => 100.0,
-        'metres' => 100.0,
-        'in' => 2.54,
-        'inch' => 2.54,
-        'inches' => 2.54,
-        '"' => 2.54,
-        'ft' => 30.48,
-        'foot' => 30.48,
-        'feet' => 30.48,
-    ];
-
-    private const LITRES = ['l' => 1.0, 'litre' => 1.0, 'litres' => 1.0, 'liter' => 1.0, 'liters' => 1.0, 'ml' => 0.001, 'cl' => 0.01];
-
-    private const COUNTS = [
-        'pair' => 2,
-        'two' => 2,
-        'three' => 3,
-        'four' => 4,
-        'five' => 5,
-        'six' => 6,
-        'eight' => 8,
-        'ten' => 10,
-        'dozen' => 12,
-        'a' => 1,
-        'an' => 1,
-        'one' => 1,
-        'single' => 1,
-    ];
-
-    /** Longest first within a kind; the first kind found in the line wins. */
-    private const KINDS = [
-        'adjustable-dumbbell' => ['adjustable dumbbells', 'adjustable dumbbell', 'adjustable pair', 'adjustable'],
-        'dumbbell' => ['dumbbells', 'dumbbell', 'dumb-bells', 'hand weights', 'hand weight'],
-        'kettlebell' => ['kettlebells', 'kettlebell', 'kettle bell', 'bell'],
-        'mini-loop' => ['mini loops', 'mini loop', 'mini-loop', 'mini band', 'small loop'],
-        'long-loop' => ['long loop', 'long-loop', 'loop band', 'loop'],
-        'tube' => ['tubes', 'tube', 'band with handles', 'tubing'],
-        'flat-band' => [
-            'flat bands',
-            'flat band',
-            'flat-band',
-            'exercise band',
-            'sheet band',
-            'resistance bands',
-            'resistance band',
-            'bands',
-            'band',
-        ],
-        'rucksack' => ['rucksacks', 'rucksack', 'backpack', 'daypack'],
-        'half-ball' => ['half-ball', 'half ball'],
-        'stool' => ['stools', 'stool'],
-        'chair' => ['armchair', 'chairs', 'chair'],
-        'sofa' => ['sofa', 'couch', 'settee', 'locker bench', 'bench'],
-        'table' => ['tables', 'table', 'desk', 'workbench', 'worktop'],
-        'step' => ['steps', 'step', 'stairs', 'stair'],
-        'pole' => ['poles', 'pole', 'broomstick', 'broom handle', 'broom', 'pipe', 'bar'],
-        'towel' => ['towels', 'towel'],
-        'mat' => ['mat'],
-        'wall' => ['wall'],
-        'object' => [
-            'bucket',
-            'buckets',
-            'bottle',
-            'bottles',
-            'jug',
-            'jugs',
-            'canister',
-            'sack',
-            'sacks',
-            'bag',
-            'bags',
-            'tin',
-            'tins',
-            'can',
-            'cans',
-            'toolbox',
-            'box',
-            'boxes',
-            'crate',
-            'book',
-            'books',
-            'brick',
-            'bricks',
-            'pack',
-            'packs',
-            'pannier',
-            'panniers',
-            'rope',
-            'coil',
-            'jar',
-            'jars',
-            'watering can',
-            'log',
-            'logs',
-        ],
-    ];
-
-    /** How things are held; the trade's own sense, not measured. */
-    private const GRIPS = [
-        'handle' => ['bucket', 'buckets', 'jug', 'jugs', 'canister', 'toolbox', 'crate', 'pannier', 'panniers', 'watering can'],
-        'bag' => ['sack', 'sacks', 'bag', 'bags', 'rope', 'coil'],
-        'body' => [
-            'bottle',
-            'bottles',
-            'tin',
-            'tins',
-            'can',
-            'cans',
-            'box',
-            'boxes',
-            'book',
-            'books',
-            'brick',
-            'bricks',
-            'pack',
-            'packs',
-            'jar',
-            'jars',
-            'log',
-            'logs',
-        ],
-    ];
-
-    /** Sold by their net mass. */
-    private const PACKS = ['pack', 'packs', 'tin', 'tins', 'can', 'cans'];
-
-    private const OPEN = ['bucket', 'buckets', 'crate', 'box', 'boxes'];
-
-    private const CONTENTS = [
-        'water' => Contents::Water,
-        'dry sand' => Contents::DrySand,
-        'sand' => Contents::DrySand,
-        'rice' => Contents::Rice,
-        'gravel' => Contents::Gravel,
-        'table salt' => Contents::Salt,
-        'salt' => Contents::Salt,
-        'potting compost' => Contents::Compost,
-        'compost' => Contents::Compost,
-        'sugar' => Contents::Sugar,
-        'laundry liquid' => Contents::LaundryLiquid,
-        'detergent' => Contents::LaundryLiquid,
-    ];
-
-    private const MATERIALS = [
-        'softwood' => PoleMaterial::Softwood,
-        'pine' => PoleMaterial::Softwood,
-        'spruce' => PoleMaterial::Softwood,
-        'hardwood' => PoleMaterial::Hardwood,
-        'beech' => PoleMaterial::Hardwood,
-        'ash' => PoleMaterial::Hardwood,
-        'oak' => PoleMaterial::Hardwood,
-        'bamboo' => PoleMaterial::Bamboo,
-        'steel' => PoleMaterial::SteelTube,
-    ];
-
-    /** Constants a and b, newtons, of rubber nobody has pulled yet; our estimate, shown with a third of doubt. */
-    private const RUBBER = [
-        'very light' => 6.0,
-        'light' => 10.0,
-        'medium' => 20.0,
-        'very heavy' => 50.0,
-        'heavy' => 35.0,
-        'strong' => 35.0,
-    ];
-
-    /** An empty vessel weighs about this per litre it holds; our estimate. */
-    private const VESSEL_KG_PER_L = 0.05;
-
-    /** A rucksack carries about this per litre before its straps complain; our estimate. */
-    private const PACK_KG_PER_L = 0.8;
-
-    private const FILLER = [
-        'a',
-        'an',
-        'of',
-        'with',
-        'the',
-        'and',
-        'each',
-        'my',
-        'at',
-        'rest',
-        'long',
-        'high',
-        'tall',
-        'about',
-        'empty',
-        'weighing',
-        'full',
-        'x',
-        'in',
-        'x.',
-        'on',
-        'up',
-        'to',
-        'holds',
-        'wood',
-        'wooden',
-        'thick',
-        'handle',
-        'handles',
-        'bar',
-        'plates',
-        'plate',
-    ];
-
     private string $rest = '';
 
     /** @var list<array{text: string, means: string}> */
@@ -272,10 +46,10 @@ final class LineParser
         $count = $this->count();
         [$kind, $word] = $this->kindOf();
         $count = $kind === 'adjustable-dumbbell' && str_contains($word, 'pair') ? 2 : $count;
-        $masses = $this->quantities(self::KG, static fn (float $kg): string => SettingInWords::kg($kg).' kg');
-        $volumes = $this->quantities(self::LITRES, static fn (float $litres): string => SettingInWords::kg($litres).' L');
+        $masses = $this->quantities(ShelfWords::KG, static fn (float $kg): string => SettingInWords::kg($kg).' kg');
+        $volumes = $this->quantities(ShelfWords::LITRES, static fn (float $litres): string => SettingInWords::kg($litres).' L');
         $diameterMm = $kind === 'pole' ? $this->diameterMm() : null;
-        $lengths = $this->quantities(self::CM, static fn (float $cm): string => SettingInWords::kg($cm).' cm');
+        $lengths = $this->quantities(ShelfWords::CM, static fn (float $cm): string => SettingInWords::kg($cm).' cm');
         $measures += match ($kind) {
             'dumbbell', 'kettlebell' => $this->first('mass_kg', $masses),
             'adjustable-dumbbell' => $this->first('handle_kg', $masses),
@@ -307,7 +81,7 @@ final class LineParser
     /** @return array{string|null, string} Kind, and the word that said so. */
     private function kindOf(): array
     {
-        foreach (self::KINDS as $kind => $words) {
+        foreach (ShelfWords::KINDS as $kind => $words) {
             usort($words, static fn (string $one, string $two): int => strlen($two) <=> strlen($one));
             foreach ($words as $word) {
                 if ($this->take($word, $kind === 'object' ? 'an object' : str_replace('-', ' ', $kind))) {
@@ -329,12 +103,12 @@ final class LineParser
         $measures = [];
         if (preg_match('/ (?:bar|handle) (?:of )?(\d+(?:\.\d+)?) ?(kg|lb|lbs) /', $this->rest, $found) === 1
             || preg_match('/ (\d+(?:\.\d+)?) ?(kg|lb|lbs) (?:bar|handle) /', $this->rest, $found) === 1) {
-            $measures['handle_kg'] = round((float) $found[1] * self::KG[$found[2]], 3);
+            $measures['handle_kg'] = round((float) $found[1] * ShelfWords::KG[$found[2]], 3);
             $this->drop($found[0], 'handle of '.SettingInWords::kg($measures['handle_kg']).' kg');
         }
         $plates = [];
         while (preg_match('/(?<=[ +])(\d+) ?x ?(\d+(?:\.\d+)?) ?(kg|lbs|lb)?(?=[ ,+;])/', $this->rest, $found) === 1) {
-            $massKg = round((float) $found[2] * self::KG[$found[3] ?? 'kg'], 3);
+            $massKg = round((float) $found[2] * ShelfWords::KG[$found[3] ?? 'kg'], 3);
             $plates[] = ['mass_kg' => $massKg, 'count' => (int) $found[1]];
             $this->drop($found[0], "{$found[1]} plates of ".SettingInWords::kg($massKg).' kg');
         }
@@ -354,7 +128,7 @@ final class LineParser
 
             return max(1, (int) $found[1]);
         }
-        foreach (self::COUNTS as $word => $count) {
+        foreach (ShelfWords::COUNTS as $word => $count) {
             if ($this->take($word, $count === 1 ? 'one piece' : "{$count} pieces")) {
                 return $count;
             }
@@ -398,8 +172,8 @@ final class LineParser
      */
     private function object(string $word, array $masses, array $volumes): array
     {
-        $measures = ['grip' => 'none', 'sealed' => ! in_array($word, self::OPEN, true)];
-        foreach (self::GRIPS as $grip => $words) {
+        $measures = ['grip' => 'none', 'sealed' => ! in_array($word, ShelfWords::OPEN, true)];
+        foreach (ShelfWords::GRIPS as $grip => $words) {
             if (in_array($word, $words, true)) {
                 $measures['grip'] = $grip;
             }
@@ -414,13 +188,13 @@ final class LineParser
             $measures['glass'] = true;
         }
         $contents = null;
-        foreach (self::CONTENTS as $name => $known) {
+        foreach (ShelfWords::CONTENTS as $name => $known) {
             if ($this->take($name, sprintf('%s, %s kg per litre', $known->label(), SettingInWords::kg($known->kgPerL())))) {
                 $contents = $known;
                 break;
             }
         }
-        if ($masses !== [] && ($contents !== null || in_array($word, self::PACKS, true))) {
+        if ($masses !== [] && ($contents !== null || in_array($word, ShelfWords::PACKS, true))) {
             $mass = HouseholdMass::ofPack($masses[0]);
             $this->assumed[] = $mass->sum.', until it is weighed.';
 
@@ -430,7 +204,7 @@ final class LineParser
             return $measures + ['mass_kg' => $masses[0], 'certainty' => 'labelled'];
         }
         if ($volumes !== [] && $contents !== null) {
-            $vesselKg = round(self::VESSEL_KG_PER_L * $volumes[0], 2);
+            $vesselKg = round(ShelfWords::VESSEL_KG_PER_L * $volumes[0], 2);
             $this->assumed[] = sprintf('The empty vessel counts %s kg, our estimate.', SettingInWords::kg($vesselKg));
             $mass = HouseholdMass::ofContents($contents, $volumes[0], $vesselKg);
             $this->assumed[] = $mass->sum.'.';
@@ -453,7 +227,7 @@ final class LineParser
             $measures['tare_kg'] = min($masses);
         }
         if ($masses === [] && $volumes !== []) {
-            $measures['max_kg'] = round(self::PACK_KG_PER_L * $volumes[0], 1);
+            $measures['max_kg'] = round(ShelfWords::PACK_KG_PER_L * $volumes[0], 1);
             $this->assumed[] = sprintf(
                 '%s L carry about %s kg, our estimate; check the straps.',
                 SettingInWords::kg($volumes[0]),
@@ -471,7 +245,7 @@ final class LineParser
     /** @return array<string, mixed> */
     private function rubber(): array
     {
-        foreach (self::RUBBER as $word => $newtons) {
+        foreach (ShelfWords::RUBBER as $word => $newtons) {
             if ($this->take($word, 'how strong, until it is tested')) {
                 $this->assumed[] = 'Its pull is a guess, a third either way, until the Bench has tested it.';
 
@@ -480,7 +254,7 @@ final class LineParser
         }
         $this->assumed[] = 'Nothing says how strong it is: taken as medium, a third either way, until the Bench has tested it.';
 
-        return ['a_n' => self::RUBBER['medium'], 'b_n' => self::RUBBER['medium'], 'source' => 'unknown'];
+        return ['a_n' => ShelfWords::RUBBER['medium'], 'b_n' => ShelfWords::RUBBER['medium'], 'source' => 'unknown'];
     }
 
     private function diameterMm(): ?float
@@ -488,7 +262,7 @@ final class LineParser
         // Thickness is said in millimetres, or called so.
         if (preg_match('/ (\d+(?:\.\d+)?) ?(mm|cm|inch|in) (?:thick|diameter|across) /', $this->rest, $found) === 1
             || preg_match('/ ø? ?(\d+(?:\.\d+)?) ?(mm)(?=[ ,])/u', $this->rest, $found) === 1) {
-            $mm = round((float) $found[1] * self::CM[$found[2]] * 10, 1);
+            $mm = round((float) $found[1] * ShelfWords::CM[$found[2]] * 10, 1);
             $this->drop($found[0], SettingInWords::kg($mm).' mm thick');
 
             return $mm;
@@ -500,7 +274,7 @@ final class LineParser
     /** @return array<string, string> */
     private function material(): array
     {
-        foreach (self::MATERIALS as $word => $material) {
+        foreach (ShelfWords::MATERIALS as $word => $material) {
             if ($this->take($word, str_replace('-', ' ', $material->value))) {
                 return ['material' => $material->value];
             }
@@ -616,7 +390,7 @@ final class LineParser
         );
 
         return array_values(
-            array_filter($words === false ? [] : $words, static fn (string $word): bool => ! in_array($word, self::FILLER, true)),
+            array_filter($words === false ? [] : $words, static fn (string $word): bool => ! in_array($word, ShelfWords::FILLER, true)),
         );
     }
 
