@@ -4,33 +4,12 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Actions\Floor\KeepEvents;
-use App\Actions\Floor\MakeDay;
-use App\Actions\Replan\Replan;
-use App\Actions\Replan\ReplanSession;
-use App\Enums\FloorEventKind;
-use App\Enums\Occasion;
-use App\Enums\ProgrammeState;
-use App\Enums\WeekKind;
-use App\Models\Change;
 use App\Models\Client;
-use App\Models\Item;
-use App\Models\PlannedSession;
-use App\Models\Programme;
-use App\Models\TrainingSession;
 use App\Models\User;
-use App\Models\Week;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
-use Illuminate\Support\Str;
-use NimbleShelf\Core\Catalogue\Catalogue;
 use NimbleShelf\Core\Health\Question;
 use NimbleShelf\Core\Health\Screening;
-use NimbleShelf\Core\Mechanics\Setting;
-use NimbleShelf\Core\Planning\Assignment;
-use NimbleShelf\Core\Planning\Dose;
-use NimbleShelf\Core\Planning\Sides;
-use RuntimeException;
 
 /**
  * Saltmarrow, a harbour town that does not exist: eight clients with their homes and shelves, weeks of history, and today's visits.
@@ -45,15 +24,8 @@ final class DemoSeeder extends Seeder
 
     public const OTHER_EMAIL = 'corvin@saltmarrow.example';
 
-    private const WEEKS_BACK = 4;
-
-    private const WEEKS = 12;
-
     public function __construct(
-        private readonly KeepEvents $keepEvents,
-        private readonly MakeDay $makeDay,
-        private readonly ReplanSession $replanSession,
-        private readonly Catalogue $catalogue,
+        private readonly DemoDiary $diary,
         private readonly Screening $screening,
     ) {
     }
@@ -96,13 +68,13 @@ final class DemoSeeder extends Seeder
             ['sofa', 'locker bench', 1, ['height_cm' => 42, 'mass_kg' => 40]],
             ['wall', 'cabin wall', 1, []],
         ], 'Lock 4, tow path side', 'Kneels on the left knee with a mat only.');
-        $this->history($client, 'Boat strength', 3, '08:30', [
+        $this->diary->history($client, 'Boat strength', 3, '08:30', [
             ['rucksack-squat', ['implement' => 'rucksack', 'mass_kg' => 12], 3, 8, 2],
             ['floor-press', ['implement' => 'dumbbell', 'mass_kg' => 8, 'per_hand' => true], 3, 14, 2],
             ['bent-over-row', ['implement' => 'object', 'mass_kg' => 10, 'per_hand' => true], 3, 10, 2],
             ['biceps-curl', ['implement' => 'dumbbell', 'mass_kg' => 8, 'per_hand' => true], 2, 9, 2],
         ], painOn: 2, missing: '8 kg dumbbell');
-        $this->session($client, 'Full body on board', CarbonImmutable::today()->setTime(8, 30), 45, [
+        $this->diary->session($client, 'Full body on board', CarbonImmutable::today()->setTime(8, 30), 45, [
             ['straight', 'Legs first', [['rucksack-squat', ['implement' => 'rucksack', 'mass_kg' => 16], 3, 10, 2, 90]]],
             ['superset', 'Push and pull', [
                 ['overhead-press', ['implement' => 'dumbbell', 'mass_kg' => 10, 'per_hand' => true], 3, 10, 2, 60],
@@ -131,13 +103,13 @@ final class DemoSeeder extends Seeder
             ['wall', 'hall wall', 1, []],
             ['mat', 'mat', 1, []],
         ], 'Tidegate Row, third floor', 'Sleeps until noon; soft voice on the stairs.');
-        $this->history($client, 'Between two shifts', 2, '13:00', [
+        $this->diary->history($client, 'Between two shifts', 2, '13:00', [
             ['goblet-squat', ['implement' => 'kettlebell', 'mass_kg' => 12], 3, 9, 3],
             ['push-up', ['implement' => 'body-weight', 'support_height_cm' => 75], 3, 9, 2],
             ['romanian-deadlift', ['implement' => 'dumbbell', 'mass_kg' => 6, 'per_hand' => true], 3, 12, 3],
             ['bent-over-row', ['implement' => 'dumbbell', 'mass_kg' => 6, 'per_hand' => true], 3, 12, 2],
         ], minutes: 15);
-        $this->session($client, 'Legs, push and pull', CarbonImmutable::today()->setTime(13, 0), 40, [
+        $this->diary->session($client, 'Legs, push and pull', CarbonImmutable::today()->setTime(13, 0), 40, [
             ['straight', 'Legs first', [
                 ['goblet-squat', ['implement' => 'kettlebell', 'mass_kg' => 16], 3, 10, 2, 90],
                 ['romanian-deadlift', ['implement' => 'dumbbell', 'mass_kg' => 6, 'per_hand' => true], 3, 14, 2, 75],
@@ -168,13 +140,13 @@ final class DemoSeeder extends Seeder
             ['table', 'chart table', 1, ['height_cm' => 78, 'mass_kg' => 30]],
             ['wall', 'bookcase wall', 1, []],
         ], 'Pilot House, Quay Steps', 'Clearance for loaded training on file; gets down to the floor with difficulty.');
-        $this->history($client, 'Steady on the quay', 2, '16:30', [
+        $this->diary->history($client, 'Steady on the quay', 2, '16:30', [
             ['squat', ['implement' => 'body-weight'], 2, 8, 4],
             ['push-up', ['implement' => 'body-weight', 'support_height_cm' => 127.5], 2, 8, 4],
             ['biceps-curl', ['implement' => 'dumbbell', 'mass_kg' => 2, 'per_hand' => true], 2, 8, 4],
             ['lateral-raise', ['implement' => 'body-weight'], 2, 8, 4],
         ]);
-        $this->session($client, 'Stand, press and pull', CarbonImmutable::today()->setTime(16, 30), 30, [
+        $this->diary->session($client, 'Stand, press and pull', CarbonImmutable::today()->setTime(16, 30), 30, [
             ['straight', 'Stand up strong', [['squat', ['implement' => 'body-weight'], 3, 10, 3, 90]]],
             ['straight', 'Press and pull', [
                 ['push-up', ['implement' => 'body-weight', 'support_height_cm' => 127.5], 2, 10, 3, 75],
@@ -234,13 +206,13 @@ final class DemoSeeder extends Seeder
             'dislikes' => 'anything that pinches the thumbs',
             'born_on' => CarbonImmutable::today()->subYears(47),
         ]);
-        $this->history($client, 'Strong hands spared', 2, '18:30', [
+        $this->diary->history($client, 'Strong hands spared', 2, '18:30', [
             ['goblet-squat', ['implement' => 'dumbbell', 'mass_kg' => 9], 3, 10, 3],
             ['floor-press', ['implement' => 'dumbbell', 'mass_kg' => 9, 'per_hand' => true], 3, 9, 2],
             ['romanian-deadlift', ['implement' => 'dumbbell', 'mass_kg' => 9, 'per_hand' => true], 3, 10, 3],
             ['glute-bridge', ['implement' => 'object', 'mass_kg' => 9.2], 3, 12, 3],
         ]);
-        $this->session($client, 'Workshop strength', CarbonImmutable::today()->addDay()->setTime(18, 30), 30, [
+        $this->diary->session($client, 'Workshop strength', CarbonImmutable::today()->addDay()->setTime(18, 30), 30, [
             ['straight', 'Legs', [['goblet-squat', ['implement' => 'dumbbell', 'mass_kg' => 11.5], 3, 10, 2, 90]]],
             ['superset', 'Push and pull', [
                 ['floor-press', ['implement' => 'dumbbell', 'mass_kg' => 9, 'per_hand' => true], 3, 10, 2, 60],
@@ -273,13 +245,13 @@ final class DemoSeeder extends Seeder
             'likes' => 'heavy carries',
             'dislikes' => 'press-ups on wet clay',
         ]);
-        $this->history($client, 'From the studio floor', 2, '10:00', [
+        $this->diary->history($client, 'From the studio floor', 2, '10:00', [
             ['rucksack-squat', ['implement' => 'rucksack', 'mass_kg' => 14], 3, 9, 2],
             ['romanian-deadlift', ['implement' => 'object', 'mass_kg' => 11.4, 'per_hand' => true], 3, 9, 2],
             ['bent-over-row', ['implement' => 'object', 'mass_kg' => 11.4, 'per_hand' => true], 3, 8, 2],
             ['push-up', ['implement' => 'body-weight', 'support_height_cm' => 82], 3, 10, 2],
         ]);
-        $this->session($client, 'Buckets and bags', CarbonImmutable::today()->addDay()->setTime(10, 0), 40, [
+        $this->diary->session($client, 'Buckets and bags', CarbonImmutable::today()->addDay()->setTime(10, 0), 40, [
             ['straight', 'Legs', [['rucksack-squat', ['implement' => 'rucksack', 'mass_kg' => 16], 3, 10, 2, 90]]],
             ['superset', 'Hinge and pull', [
                 ['romanian-deadlift', ['implement' => 'object', 'mass_kg' => 11.4, 'per_hand' => true], 3, 10, 2, 60],
@@ -304,18 +276,18 @@ final class DemoSeeder extends Seeder
         $client->update([
             'born_on' => CarbonImmutable::today()->subYears(15)->subMonths(2),
             'guardian' => 'Ines Aldercott',
-            'guardian_on' => CarbonImmutable::today()->subWeeks(self::WEEKS_BACK),
+            'guardian_on' => CarbonImmutable::today()->subWeeks(DemoDiary::WEEKS_BACK),
             'days_per_week' => 2,
             'minutes' => 25,
             'likes' => 'games, beating last week',
             'dislikes' => 'counting aloud',
         ]);
-        $this->history($client, 'Steer and stand', 2, '15:45', [
+        $this->diary->history($client, 'Steer and stand', 2, '15:45', [
             ['goblet-squat', ['implement' => 'dumbbell', 'mass_kg' => 3], 2, 10, 5],
             ['push-up', ['implement' => 'body-weight', 'support_height_cm' => 44], 2, 8, 5],
             ['romanian-deadlift', ['implement' => 'dumbbell', 'mass_kg' => 3, 'per_hand' => true], 2, 10, 5],
         ]);
-        $this->session($client, 'Technique first', CarbonImmutable::today()->addDays(2)->setTime(15, 45), 25, [
+        $this->diary->session($client, 'Technique first', CarbonImmutable::today()->addDays(2)->setTime(15, 45), 25, [
             ['straight', 'Legs', [['goblet-squat', ['implement' => 'dumbbell', 'mass_kg' => 3], 2, 12, 5, 75]]],
             ['straight', 'Push and hinge', [
                 ['push-up', ['implement' => 'body-weight', 'support_height_cm' => 44], 2, 9, 5, 75],
@@ -341,7 +313,7 @@ final class DemoSeeder extends Seeder
             ['wall', 'hall wall', 1, []],
         ], 'Glasshouse Cottage', 'Exhale on the effort; check for doming before any front hold.', yes: ['birth']);
         $client->clearances()->create([
-            'given_on' => CarbonImmutable::today()->subWeeks(self::WEEKS_BACK),
+            'given_on' => CarbonImmutable::today()->subWeeks(DemoDiary::WEEKS_BACK),
             'expires_on' => null,
             'given_by' => 'Midwife at the Quay practice',
             'allows' => 'Loaded training without jumps; belly wall checked, gap closing.',
@@ -355,12 +327,12 @@ final class DemoSeeder extends Seeder
             'dislikes' => 'being hurried',
             'born_on' => CarbonImmutable::today()->subYears(34),
         ]);
-        $this->history($client, 'Back to strong', 2, '11:00', [
+        $this->diary->history($client, 'Back to strong', 2, '11:00', [
             ['goblet-squat', ['implement' => 'kettlebell', 'mass_kg' => 8], 2, 8, 4],
             ['push-up', ['implement' => 'body-weight', 'support_height_cm' => 84], 2, 8, 4],
             ['glute-bridge', ['implement' => 'body-weight'], 2, 12, 4],
         ]);
-        $this->session($client, 'Twenty quiet minutes', CarbonImmutable::today()->addDays(2)->setTime(11, 0), 20, [
+        $this->diary->session($client, 'Twenty quiet minutes', CarbonImmutable::today()->addDays(2)->setTime(11, 0), 20, [
             ['straight', 'Legs', [['goblet-squat', ['implement' => 'kettlebell', 'mass_kg' => 8], 2, 9, 4, 75]]],
             ['straight', 'Push and bridge', [
                 ['push-up', ['implement' => 'body-weight', 'support_height_cm' => 84], 2, 9, 4, 60],
@@ -388,12 +360,12 @@ final class DemoSeeder extends Seeder
             'likes' => 'heavy, few, done',
             'dislikes' => 'anything called a pulse',
         ]);
-        $this->history($client, 'Bands that bite', 2, '06:30', [
+        $this->diary->history($client, 'Bands that bite', 2, '06:30', [
             ['push-up', ['implement' => 'body-weight'], 3, 18, 2],
             ['split-squat', ['implement' => 'body-weight'], 3, 14, 2],
             ['glute-bridge', ['implement' => 'body-weight'], 3, 20, 2],
         ]);
-        $this->session($client, 'Bands and the stair', CarbonImmutable::today()->addDays(3)->setTime(6, 30), 45, [
+        $this->diary->session($client, 'Bands and the stair', CarbonImmutable::today()->addDays(3)->setTime(6, 30), 45, [
             ['straight', 'Legs', [['split-squat', ['implement' => 'body-weight'], 3, 15, 2, 90]]],
             ['superset', 'Push and pull', [
                 ['push-up', ['implement' => 'body-weight'], 3, 20, 2, 60],
@@ -424,14 +396,14 @@ final class DemoSeeder extends Seeder
     ): Client {
         $client = $trainer->clients()->create(compact('name', 'trade', 'goal', 'limits', 'place', 'note'));
         $client->bodyMeasures()->create([
-            'measured_on' => CarbonImmutable::today()->subWeeks(self::WEEKS_BACK),
+            'measured_on' => CarbonImmutable::today()->subWeeks(DemoDiary::WEEKS_BACK),
             'height_cm' => $body[0],
             'body_mass_kg' => $body[1],
             'limbs' => [],
         ]);
         $client->home()->create($home + ['anchors' => [], 'note' => '']);
         $client->screenings()->create([
-            'answered_on' => CarbonImmutable::today()->subWeeks(self::WEEKS_BACK),
+            'answered_on' => CarbonImmutable::today()->subWeeks(DemoDiary::WEEKS_BACK),
             'occasion' => 'first',
             'answers' => array_replace(
                 array_fill_keys(array_map(static fn (Question $question): string => $question->id, $this->screening->questions), false),
@@ -445,177 +417,5 @@ final class DemoSeeder extends Seeder
         }
 
         return $client->refresh();
-    }
-
-    /**
-     * Four weeks of sessions that grow by a repetition a week, with the week-three dip people have.
-     *
-     * @param  list<array{string, array<string, mixed>, int, int, int}>  $exercises  Exercise, setting, sets, repetitions, reserve.
-     * @param  int|null  $painOn  Index of the exercise that hurt once, last week.
-     */
-    private function history(
-        Client $client,
-        string $name,
-        int $perWeek,
-        string $time,
-        array $exercises,
-        ?int $painOn = null,
-        ?string $missing = null,
-        ?int $minutes = null,
-    ): void {
-        /** @var Programme $programme */
-        $programme = $client->programmes()->create([
-            'name' => $name,
-            'state' => ProgrammeState::Running,
-            'starts_on' => CarbonImmutable::today()->subWeeks(self::WEEKS_BACK),
-        ]);
-        for ($number = 1; $number <= self::WEEKS; $number++) {
-            $programme->weeks()->create(['number' => $number, 'kind' => $number % 5 === 0 ? WeekKind::Deload : WeekKind::Build]);
-        }
-        for ($week = 0; $week < self::WEEKS_BACK; $week++) {
-            for ($visit = 0; $visit < $perWeek; $visit++) {
-                $blocks = [['straight', 'Work', array_map(static fn (array $exercise): array => [...$exercise, 75], $exercises)]];
-                $planned = $this->planned($programme, $week + 1, $name.' '.($visit + 1), intdiv(7 * $visit, $perWeek), $time, 40, $blocks);
-                $session = $this->makeDay->handle($planned);
-                $day = $session->starts_at;
-                if ($week === self::WEEKS_BACK - 2 && $visit === 0 && ($missing !== null || $minutes !== null)) {
-                    $this->planAnew($session, $client, $missing, $minutes, $day);
-                }
-                $tired = $week === 2 ? 1 : 0;
-                $events = [$this->event($session, FloorEventKind::Started, $day)];
-                foreach ($session->refresh()->items() as $i => $item) {
-                    for ($set = 1; $set <= ($item->left_out === null ? $item->chosen->sets : 0); $set++) {
-                        $last = $set === $item->chosen->sets ? 1 : 0;
-                        $hurts = $painOn === $i && $week === self::WEEKS_BACK - 1 && $visit === $perWeek - 1 && $last === 1;
-                        $events[] = $this->setDone(
-                            $item,
-                            $set,
-                            $item->chosen->dose->count() + $week - $tired - $last,
-                            max(0, $item->chosen->reserve + ($visit % 2) - $last),
-                            $hurts,
-                            $day->addMinutes(8 * $i + 2 * $set),
-                        );
-                    }
-                }
-                $this->keep($client, [...$events, $this->event($session, FloorEventKind::Ended, $day->addMinutes(44))]);
-            }
-        }
-    }
-
-    /** @return array<string, mixed> */
-    private function event(TrainingSession $session, FloorEventKind $kind, CarbonImmutable $at): array
-    {
-        return [
-            'key' => (string) Str::uuid(),
-            'kind' => $kind->value,
-            'clientId' => $session->client_id,
-            'sessionId' => $session->id,
-            'at' => $at->toIso8601String(),
-            'zone' => $session->zone,
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    private function setDone(Item $item, int $set, int $reps, int $reserve, bool $hurts, CarbonImmutable $at): array
-    {
-        $done = $item->chosen;
-
-        return $this->event($item->block->session, FloorEventKind::SetDone, $at) + [
-            'itemId' => $item->id,
-            'exercise' => $done->exercise,
-            'setting' => $done->setting->toArray(),
-            'words' => $done->words,
-            'tempo' => $done->tempo?->toArray(),
-            'rangeRatio' => $done->rangeRatio,
-            'setNumber' => $set,
-            'side' => null,
-            'reps' => $reps,
-            'reserve' => $reserve,
-            'pain' => $hurts,
-            'painNote' => $hurts ? 'low back, eased when the trunk was raised' : '',
-        ];
-    }
-
-    /** @param  list<array<string, mixed>>  $events */
-    private function keep(Client $client, array $events): void
-    {
-        $refused = $this->keepEvents->handle($client->trainer, $events)['refused'];
-        if ($refused !== []) {
-            throw new RuntimeException("The demo's history does not keep: {$refused[0]['field']}, {$refused[0]['message']}");
-        }
-    }
-
-    /** The day on which a thing was missing, or time was short. */
-    private function planAnew(TrainingSession $session, Client $client, ?string $missing, ?int $minutes, CarbonImmutable $day): void
-    {
-        $replan = new Replan(
-            session: $session,
-            occasion: $missing === null ? Occasion::LessTime : Occasion::Missing,
-            thingIds: $missing === null ? [] : [$client->shelfItems()->where('name', $missing)->firstOrFail()->id],
-            minutes: $minutes ?? 0,
-            sore: null,
-        );
-        $batch = $this->replanSession->apply($replan, array_map(static fn (Item $item): int => $item->id, $session->items()));
-        Change::query()->where('batch', $batch)->update(['created_at' => $day->subMinutes(10)]);
-    }
-
-    /**
-     * What is planned from now on, twice a week, and this week's visits.
-     *
-     * @param  list<array{string, string, list<array{string, array<string, mixed>, int, int, int, int}>}>  $blocks
-     */
-    private function session(Client $client, string $name, CarbonImmutable $at, int $minutes, array $blocks): void
-    {
-        /** @var Programme $programme */
-        $programme = $client->programmes()->firstOrFail();
-        $daysOn = (int) CarbonImmutable::today()->diffInDays($at->startOfDay());
-        for ($week = self::WEEKS_BACK + 1; $week <= self::WEEKS; $week++) {
-            foreach ([$daysOn, $daysOn + 3] as $offset) {
-                $planned = $this->planned($programme, $week, $name, $offset, $at->format('H:i'), $minutes, $blocks);
-                if ($week === self::WEEKS_BACK + 1) {
-                    $this->makeDay->handle($planned);
-                }
-            }
-        }
-    }
-
-    /**
-     * @param  int  $offset  Days from the start of the week.
-     * @param  list<array{string, string, list<array{string, array<string, mixed>, int, int, int, int}>}>  $blocks
-     */
-    private function planned(
-        Programme $programme,
-        int $week,
-        string $name,
-        int $offset,
-        string $time,
-        int $minutes,
-        array $blocks,
-    ): PlannedSession {
-        /** @var Week $row */
-        $row = $programme->weeks()->where('number', $week)->firstOrFail();
-        $weekday = $programme->starts_on->toImmutable()->addDays($offset)->dayOfWeekIso;
-        $planned = $row->plannedSessions()->create(['name' => $name, 'weekday' => $weekday, 'time' => $time, 'minutes' => $minutes]);
-        foreach ($blocks as $i => [$kind, $title, $items]) {
-            $block = $planned->blocks()->create(['kind' => $kind, 'name' => $title, 'position' => $i + 1]);
-            foreach ($items as $j => [$exercise, $setting, $sets, $reps, $reserve, $rest]) {
-                $known = $this->catalogue->exercise($exercise);
-                $setting = Setting::fromArray($setting);
-                $isEach = $known->isOneSidedIn($setting);
-                $asked = Assignment::of(
-                    exercise: $exercise,
-                    setting: $setting,
-                    sets: $sets,
-                    dose: $known->isHold ? Dose::seconds($reps, perSide: $isEach) : Dose::repetitions($reps, perSide: $isEach),
-                    reserve: $reserve,
-                    restSeconds: $rest,
-                    sides: $isEach ? Sides::Each : Sides::Both,
-                );
-                $thread = 't'.substr(md5("{$programme->id}/{$name}/{$i}/{$j}/{$exercise}"), 0, 12);
-                $block->slots()->create(['thread' => $thread, 'position' => $j + 1, 'written' => $asked, 'assignment' => $asked]);
-            }
-        }
-
-        return $planned;
     }
 }
