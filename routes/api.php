@@ -69,10 +69,12 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::get('clients/{client}/health', [HealthController::class, 'show'])->can('view', 'client');
     Route::post('clients/{client}/screenings', [ScreeningController::class, 'store']);
     Route::post('clients/{client}/clearances', [ClearanceController::class, 'store']);
-    Route::delete('clients/{client}/clearances/{clearance}', [ClearanceController::class, 'destroy'])->scopeBindings()->can('update', 'client');
+    Route::delete('clients/{client}/clearances/{clearance}', [ClearanceController::class, 'destroy'])
+        ->scopeBindings()->can('update', 'client');
     Route::post('clients/{client}/checks', [MovementCheckController::class, 'store']);
     Route::apiResource('clients.shelf-items', ShelfItemController::class)->scoped()->except(['show']);
-    Route::post('clients/{client}/shelf-items/{shelf_item}/restore', RestoreShelfItemController::class)->withTrashed()->scopeBindings()->can('update', 'shelf_item');
+    Route::post('clients/{client}/shelf-items/{shelf_item}/restore', RestoreShelfItemController::class)
+        ->withTrashed()->scopeBindings()->can('update', 'shelf_item');
     Route::post('clients/{client}/shelf-lines', [ParsedLineController::class, 'show']);
     Route::post('clients/{client}/fills', [FillController::class, 'show']);
     Route::get('clients/{client}/coverage', [CoverageController::class, 'show'])->can('view', 'client');

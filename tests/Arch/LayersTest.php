@@ -131,3 +131,23 @@ it('keeps the sums of the job out of the application and the page', function ():
     }
     expect($found)->toBe([]);
 });
+
+it('keeps every line within 140 characters', function (): void {
+    $root = dirname(__DIR__, 2);
+    $long = [];
+    foreach (['app', 'core/src', 'database', 'resources/js', 'routes', 'tests'] as $folder) {
+        $files = new RecursiveIteratorIterator(new RecursiveDirectoryIterator("{$root}/{$folder}", FilesystemIterator::SKIP_DOTS));
+        foreach ($files as $file) {
+            if (! preg_match('/\.(php|tsx?|css)$/', (string) $file) || str_ends_with((string) $file, '.gen.ts')) {
+                continue;
+            }
+            foreach (file((string) $file, FILE_IGNORE_NEW_LINES) ?: [] as $i => $line) {
+                if (mb_strlen($line) > 140) {
+                    $long[] = substr((string) $file, strlen($root) + 1).':'.($i + 1);
+                }
+            }
+        }
+    }
+
+    expect($long)->toBe([]);
+});

@@ -1,5 +1,5 @@
 import { describe, expect, it, vi } from 'vitest'
-import { countOf, rangeOf, signed } from '../../../resources/js/shared/lib/counts'
+import { countOf, differenceInWords, jumpsInWords, rangeOf, signed } from '../../../resources/js/shared/lib/counts'
 import { phaseAt } from '../../../resources/js/shared/lib/usePhase'
 import { briefDay, longDay, minutesAndSeconds, timeOfDay } from '../../../resources/js/shared/lib/time'
 
@@ -26,6 +26,21 @@ describe('loads in words', () => {
     [-3, -2.5, '−3 to −2.5'],
     [-1, 2, '−1 to 2'],
   ])('from %s to %s', (low, high, words) => expect(rangeOf(low, high)).toBe(words))
+})
+
+describe('differences in words', () => {
+  it.each([
+    [0, 'no exercise more or less'],
+    [1, '1 exercise more'],
+    [-1, '1 exercise fewer'],
+    [-12, '12 exercises fewer'],
+  ])('%s is %s', (exercises, words) => expect(differenceInWords(exercises)).toBe(words))
+  it.each([
+    [[], 'no jump above 15 %'],
+    [[40], '1 jump above 15 %, largest 40 %'],
+    [[20, 300], '2 jumps above 15 %, largest 300 %'],
+    [[301, 20], '2 jumps above 15 %, largest more than four times the load'],
+  ])('%s is %s', (percents, words) => expect(jumpsInWords(percents)).toBe(words))
 })
 
 describe('times', () => {

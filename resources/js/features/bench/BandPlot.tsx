@@ -21,11 +21,12 @@ export function BandPlot({ bench, nowN }: { bench: Bench; nowN: number | null })
     .x(([length]) => x(length ?? 0))
     .y(([, force]) => y(force ?? 0))
     .curve(curveMonotoneX)
+  const taken = bench.points.map((point) => `${point.forceN} N at ${point.lengthCm} cm`).join(', ')
   return (
     <figure className="m-0">
       <svg
         role="img"
-        aria-label={`Force over length. ${bench.points.length} points${bench.points.length ? `: ${bench.points.map((point) => `${point.forceN} N at ${point.lengthCm} cm`).join(', ')}` : ''}.`}
+        aria-label={`Force over length. ${[`${bench.points.length} points`, taken].filter(Boolean).join(': ')}.`}
         viewBox={`0 0 ${SIZE.width} ${SIZE.height}`}
         className="plot w-full"
       >

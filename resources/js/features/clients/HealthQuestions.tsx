@@ -6,6 +6,8 @@ import { Choice, FormProblem, TextArea, TextInput } from '../../shared/ui'
 import { sent } from './PersonFields'
 import { useHealthChange } from './queries'
 
+const toneOf = (isChosen: boolean, yes: boolean) => (isChosen ? (yes ? 'btn-accent' : 'btn-primary') : 'btn-outline')
+
 export function Questions({ health, onDone }: { health: Health; onDone: () => void }) {
   const [answers, setAnswers] = useState<Record<string, boolean>>({})
   const [rest, setRest] = useState({
@@ -57,7 +59,7 @@ export function Questions({ health, onDone }: { health: Health; onDone: () => vo
                   {[true, false].map((yes) => (
                     <label
                       key={String(yes)}
-                      className={`btn btn-sm ${answers[question.id] === yes ? (yes ? 'btn-accent' : 'btn-primary') : 'btn-outline'} focus-within:outline-3`}
+                      className={`btn btn-sm ${toneOf(answers[question.id] === yes, yes)} focus-within:outline-3`}
                     >
                       <input
                         type="radio"

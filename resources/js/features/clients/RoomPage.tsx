@@ -3,6 +3,7 @@ import { useState } from 'react'
 import { useParams } from 'react-router'
 import { toast } from 'sonner'
 import { api, ApiError, type Home, type LimitEffect, type LimitEffects } from '../../shared/api'
+import { differenceInWords } from '../../shared/lib/counts'
 import { Choice, FormProblem, Loading, Problem, TextArea, TextInput, Toggle } from '../../shared/ui'
 import { sent } from './PersonFields'
 import { clientOptions, limitsOptions, useLimitChange } from './queries'
@@ -172,10 +173,8 @@ export function RoomPage() {
     setTurning(limit.id)
     change.mutate(on ? [...own, limit.id] : own.filter((id) => id !== limit.id), {
       onSuccess: (now) => {
-        const difference = now.left - shown.left
-        setSaid(
-          `${limit.label} ${on ? 'on' : 'off'}: ${difference === 0 ? 'no exercise more or less' : difference < 0 ? `${-difference} exercises fewer` : `${difference} exercises more`}, ${now.left} of ${now.total} are left.`,
-        )
+        const turned = `${limit.label} ${on ? 'on' : 'off'}`
+        setSaid(`${turned}: ${differenceInWords(now.left - shown.left)}, ${now.left} of ${now.total} are left.`)
       },
       onSettled: () => setTurning(null),
     })

@@ -14,15 +14,18 @@ import { Rest } from './Rest'
 import { nextStep, placedSteps, stepKey, type PlacedStep } from './steps'
 import { useRest } from './useRest'
 
+function toneOf(step: PlacedStep, isCurrent: boolean): string {
+  if (step.log !== null) return 'bg-primary'
+  if (step.skipped) return 'bg-base-300'
+  return isCurrent ? 'bg-accent' : 'border-2 border-base-300'
+}
+
 function Progress({ steps, current }: { steps: PlacedStep[]; current: PlacedStep | null }) {
   const through = steps.filter((step) => step.log !== null || step.skipped).length
   return (
     <div className="mt-3 flex gap-1" role="img" aria-label={`${through} of ${steps.length} sets through`}>
       {steps.map((step) => (
-        <span
-          key={stepKey(step)}
-          className={`h-2.5 grow rounded-sm ${step.log ? 'bg-primary' : step.skipped ? 'bg-base-300' : step === current ? 'bg-accent' : 'border-2 border-base-300'}`}
-        />
+        <span key={stepKey(step)} className={`h-2.5 grow rounded-sm ${toneOf(step, step === current)}`} />
       ))}
     </div>
   )

@@ -11,7 +11,8 @@ function expected(rung: RailRung): string {
   if (rung.reps === null) return 'Nothing is logged in this pattern yet: start light, and let the first set say.'
   if (rung.repsHigh === 0) return 'Too heavy for one clean repetition with that reserve.'
   const side = rung.perSide ? ' each side' : ''
-  return `About ${rung.reps} ${rung.reps === 1 ? 'repetition' : 'repetitions'}${side} (${rung.repsLow}–${rung.repsHigh}) with the goal’s reserve.`
+  const repetitions = rung.reps === 1 ? 'repetition' : 'repetitions'
+  return `About ${rung.reps} ${repetitions}${side} (${rung.repsLow}–${rung.repsHigh}) with the goal’s reserve.`
 }
 
 function Drawn({ rail, rung, detail }: { rail: Rail; rung: RailRung; detail: RailDetail }) {

@@ -1,14 +1,11 @@
 import { useQuery } from '@tanstack/react-query'
 import { scaleLinear } from 'd3-scale'
 import type { PatternCoverage } from '../../shared/api'
-import { signed } from '../../shared/lib/counts'
+import { jumpsInWords, signed } from '../../shared/lib/counts'
 import { Loading, Problem } from '../../shared/ui'
 import { coverageOptions } from './queries'
 
 const WIDTH = 420
-
-/** Beyond four times the load a percentage says nothing; from next to nothing it says less. */
-const jumpInWords = (percent: number) => (percent > 300 ? 'more than four times the load' : `${percent} %`)
 
 /** One pattern's loads on a line of their own, from the lightest to the heaviest, with what the client could lift once. */
 function Span({ pattern }: { pattern: PatternCoverage }) {
@@ -52,11 +49,7 @@ function Row({ pattern }: { pattern: PatternCoverage }) {
             </strong>{' '}
             {pattern.unit}
             <span className="soft block">
-              {pattern.isBarely
-                ? 'one load only'
-                : pattern.gaps.length === 0
-                  ? 'no jump above 15 %'
-                  : `${pattern.gaps.length} ${pattern.gaps.length === 1 ? 'jump' : 'jumps'} above 15 %, largest ${jumpInWords(Math.max(...pattern.gaps.map((gap) => gap.percent)))}`}
+              {pattern.isBarely ? 'one load only' : jumpsInWords(pattern.gaps.map((gap) => gap.percent))}
             </span>
           </>
         )}

@@ -97,7 +97,8 @@ export function FillPanel({ clientId, items }: { clientId: number; items: ShelfI
           </div>
           <p className="soft mt-2 text-sm">
             {found.carrier
-              ? `The empty ${found.carrier} counts ${found.tareKg} kg; it holds up to ${found.maxKg} kg in all. Straps tight, the load high.`
+              ? `The empty ${found.carrier} counts ${found.tareKg} kg; it holds up to ${found.maxKg} kg in all. ` +
+                'Straps tight, the load high.'
               : 'Straps tight; nothing of glass, nothing open.'}
           </p>
         </>

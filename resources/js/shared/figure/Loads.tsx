@@ -50,7 +50,12 @@ function Kettlebell({ at, kg, up }: { at: Point; kg: number; up: boolean }) {
       <path
         className="thing-line"
         strokeWidth={0.032}
-        d={`M${at[0] - 0.72 * ball} ${middle - drop * 0.5 * ball}C${at[0] - 0.95 * ball} ${-at[1] - drop * 0.02} ${at[0] + 0.95 * ball} ${-at[1] - drop * 0.02} ${at[0] + 0.72 * ball} ${middle - drop * 0.5 * ball}`}
+        d={[
+          `M${at[0] - 0.72 * ball} ${middle - drop * 0.5 * ball}`,
+          `C${at[0] - 0.95 * ball} ${-at[1] - drop * 0.02}`,
+          ` ${at[0] + 0.95 * ball} ${-at[1] - drop * 0.02}`,
+          ` ${at[0] + 0.72 * ball} ${middle - drop * 0.5 * ball}`,
+        ].join('')}
       />
       <circle cx={at[0]} cy={middle} r={ball} />
       <ellipse
@@ -77,7 +82,13 @@ function Jug({ at, kg }: { at: Point; kg: number }) {
         d={`M${at[0] - 0.6 * half} ${top + 0.05}v-0.04q0 -0.03 0.03 -0.03h${1.2 * half - 0.06}q0.03 0 0.03 0.03v0.04`}
       />
       <path
-        d={`M${at[0] - 0.75 * half} ${top + 0.04}h${1.5 * half}q${0.35 * half} 0.03 ${0.35 * half} ${0.5 * half}v${1.7 * half}q0 0.03 -0.03 0.03h${-2.2 * half + 0.06}q-0.03 0 -0.03 -0.03v${-1.7 * half}q0 ${-0.5 * half + 0.03} ${0.35 * half} ${-0.5 * half}Z`}
+        d={[
+          `M${at[0] - 0.75 * half} ${top + 0.04}h${1.5 * half}`,
+          `q${0.35 * half} 0.03 ${0.35 * half} ${0.5 * half}v${1.7 * half}`,
+          `q0 0.03 -0.03 0.03h${-2.2 * half + 0.06}`,
+          `q-0.03 0 -0.03 -0.03v${-1.7 * half}`,
+          `q0 ${-0.5 * half + 0.03} ${0.35 * half} ${-0.5 * half}Z`,
+        ].join('')}
         strokeLinejoin="round"
       />
       <path className="thing-mark" strokeWidth={0.012} d={`M${at[0] - 0.8 * half} ${top + 1.2 * half}h${1.6 * half}`} />
@@ -93,7 +104,13 @@ function Sack({ at, kg, flat = false }: { at: Point; kg: number; flat?: boolean 
     <g className="thing">
       <path
         strokeLinejoin="round"
-        d={`M${at[0] - wide} ${-at[1] + high}q${-0.25 * wide} ${-high} ${0.15 * wide} ${-2 * high}q${0.85 * wide} ${0.35 * high} ${1.7 * wide} 0q${0.4 * wide} ${high} ${0.15 * wide} ${2 * high}q${-wide} ${0.25 * high} ${-2 * wide} 0Z`}
+        d={[
+          `M${at[0] - wide} ${-at[1] + high}`,
+          `q${-0.25 * wide} ${-high} ${0.15 * wide} ${-2 * high}`,
+          `q${0.85 * wide} ${0.35 * high} ${1.7 * wide} 0`,
+          `q${0.4 * wide} ${high} ${0.15 * wide} ${2 * high}`,
+          `q${-wide} ${0.25 * high} ${-2 * wide} 0Z`,
+        ].join('')}
       />
       <path
         className="thing-mark"
@@ -126,7 +143,10 @@ function Rucksack({ figure, pose, front }: { figure: Figure; pose: Pose; front: 
       <path
         className="thing-mark"
         strokeWidth={0.012}
-        d={`M${0.16 * length} ${side * (0.055 * height + 0.15 * depth)}v${side * 0.7 * depth}M${-0.35 * length} ${side * (0.055 * height + 0.8 * depth)}h${0.38 * length}`}
+        d={[
+          `M${0.16 * length} ${side * (0.055 * height + 0.15 * depth)}v${side * 0.7 * depth}`,
+          `M${-0.35 * length} ${side * (0.055 * height + 0.8 * depth)}h${0.38 * length}`,
+        ].join('')}
       />
       <path
         className="thing-line"

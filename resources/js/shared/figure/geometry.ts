@@ -94,7 +94,8 @@ export function limb(from: Point, to: Point, fromRadius: number, toRadius: numbe
   if (length < Math.abs(fromRadius - toRadius) + 1e-6) {
     const radius = Math.max(fromRadius, toRadius)
     const [x, y] = fromRadius >= toRadius ? from : to
-    return `M${fixed(x - radius)} ${fixed(-y)}a${fixed(radius)} ${fixed(radius)} 0 1 0 ${fixed(2 * radius)} 0a${fixed(radius)} ${fixed(radius)} 0 1 0 ${fixed(-2 * radius)} 0Z`
+    const half = (across: number) => `a${fixed(radius)} ${fixed(radius)} 0 1 0 ${fixed(across)} 0`
+    return `M${fixed(x - radius)} ${fixed(-y)}${half(2 * radius)}${half(-2 * radius)}Z`
   }
   // The common tangents touch both circles at this angle off the axis.
   const axis = Math.atan2(dy, dx)

@@ -33,7 +33,10 @@ function pressedIn(event: KeyboardEvent): Pressed {
   }
 }
 
-/** Binds single keys (`event.key`) while the component is shown; never with a modifier, nor where the focused element needs the key itself. */
+/**
+ * Binds single keys (`event.key`) while the component is shown; never with a modifier, nor where the focused element
+ * needs the key itself.
+ */
 export function useKeys(keys: Record<string, () => void>): void {
   const latest = useRef(keys)
   useEffect(() => {

@@ -31,7 +31,10 @@ export function CapacityPlot({ history, unit, name }: { history: CapacityPoint[]
       role="img"
       viewBox={`0 0 ${SIZE.width} ${SIZE.height}`}
       className="plot w-full"
-      aria-label={`${name}: one-repetition capacity in ${unit}, from ${history[0]?.kg ?? 0} to ${end?.kg ?? 0} over ${history.length} training days`}
+      aria-label={
+        `${name}: one-repetition capacity in ${unit}, ` +
+        `from ${history[0]?.kg ?? 0} to ${end?.kg ?? 0} over ${history.length} training days`
+      }
     >
       <YGrid y={y} left={SIZE.left} right={SIZE.width - SIZE.right} />
       <text x={4} y={16} className="plot-label">

@@ -24,6 +24,7 @@ const SIDE = 34
 const RAIL_Y = 58
 const ROW = 46
 const TAG_WIDTH = 92
+const MARKS = { now: ', in use now', next: ', next', plain: '' }
 
 /** Everything on a shelf that loads one pattern, hung on one axis of equivalent resistance with its spread. */
 export function RailLine({ rungs, unit, title, focused = null, onFocus }: RailLineProps) {
@@ -63,7 +64,7 @@ export function RailLine({ rungs, unit, title, focused = null, onFocus }: RailLi
             key={rung.key}
             role="button"
             tabIndex={0}
-            aria-label={`${rung.label}: ${rung.kg} ${unit}, ${rung.lowKg} to ${rung.highKg}${mark === 'now' ? ', in use now' : mark === 'next' ? ', next' : ''}`}
+            aria-label={`${rung.label}: ${rung.kg} ${unit}, ${rung.lowKg} to ${rung.highKg}${MARKS[mark]}`}
             className={`rail-rung rail-rung-${mark} ${focused === rung.key ? 'rail-rung-focused' : ''}`}
             onMouseEnter={() => onFocus?.(rung.key)}
             onFocus={() => onFocus?.(rung.key)}
