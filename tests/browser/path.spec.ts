@@ -200,4 +200,14 @@ test('a set that cannot be sent is kept, rests at once, and is sent once', async
   await page.reload()
   await expect(page.getByText('set 3 of 3')).toBeVisible()
   await expect(page.getByRole('img', { name: /^2 of \d+ sets through/ })).toBeVisible()
+
+  // What is left unsent on the Floor leaves from any other place.
+  await page.route('**/api/floor-events', (route) => route.abort())
+  await page.getByRole('button', { name: 'Skip this set' }).click()
+  await expect(unsent).toContainText('One thing is not sent yet')
+  await page.goto('/')
+  await expect(page.getByRole('heading', { name: 'Orrin Kestlewick' })).toBeVisible()
+  const sent = page.waitForResponse('**/api/floor-events')
+  await page.unroute('**/api/floor-events')
+  expect((await sent).ok()).toBe(true)
 })

@@ -1,9 +1,9 @@
-import { useQuery } from '@tanstack/react-query'
 import { LogOut, Moon, Search, SlidersHorizontal, Sun } from 'lucide-react'
 import { useState } from 'react'
 import { NavLink, Outlet } from 'react-router'
+import { closeOutbox, useOwnOutbox } from '../features/floor'
 import { Jump, KeyList } from '../features/jump'
-import { meOptions, useSignOut } from '../features/sign-in'
+import { useSignOut } from '../features/sign-in'
 import { useKeys } from '../shared/lib/useKeys'
 import { useTheme } from '../shared/lib/useTheme'
 import { Loading } from '../shared/ui'
@@ -17,7 +17,7 @@ const places = [
 
 /** Everything but the Floor and the sign-in: a board across the top on which the places stand. */
 export function Desk() {
-  const me = useQuery(meOptions)
+  const me = useOwnOutbox()
   const signOut = useSignOut()
   const [theme, turnTheme] = useTheme()
   const [open, setOpen] = useState<'jump' | 'keys' | null>(null)
@@ -57,7 +57,15 @@ export function Desk() {
           <NavLink to="/settings" className="btn btn-ghost btn-sm btn-square" aria-label="Settings">
             <SlidersHorizontal className="size-4" aria-hidden="true" />
           </NavLink>
-          <button type="button" className="btn btn-ghost btn-sm" onClick={() => signOut.mutate()} aria-label="Sign out">
+          <button
+            type="button"
+            className="btn btn-ghost btn-sm"
+            aria-label="Sign out"
+            onClick={() => {
+              closeOutbox()
+              signOut.mutate()
+            }}
+          >
             <span className="soft hidden md:inline">{me.data?.name}</span>
             <span className="hidden sm:inline">Sign out</span>
             <LogOut className="size-4 sm:hidden" aria-hidden="true" />

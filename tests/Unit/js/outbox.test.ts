@@ -8,6 +8,7 @@ async function opened(answer: (events: FloorEvent[]) => Promise<unknown>) {
   const post = vi.fn((_path: string, body: { events: FloorEvent[] }) => answer(body.events))
   vi.doMock('../../../resources/js/shared/api', () => ({ api: { post }, ApiError }))
   const outbox = await import('../../../resources/js/features/floor/outbox')
+  outbox.openOutbox(1)
   return { ...outbox, post, ApiError }
 }
 
@@ -21,7 +22,7 @@ const event = (key: string): FloorEvent => ({
 })
 
 const accepted = (events: FloorEvent[]) => Promise.resolve({ accepted: events.map(({ key }) => key), refused: [] })
-const kept = () => JSON.parse(localStorage.getItem('nimble-shelf-outbox') ?? '{"waiting":[],"refused":[]}') as object
+const kept = () => JSON.parse(localStorage.getItem('nimble-shelf-outbox-1') ?? '{"waiting":[],"refused":[]}') as object
 
 describe('the outbox', () => {
   beforeEach(() => {
@@ -62,7 +63,7 @@ describe('the outbox', () => {
     const later = await opened(accepted)
     later.happen(event('b'))
     await vi.runAllTimersAsync()
-    expect(later.post.mock.calls[0]?.[1].events.map(({ key }) => key)).toEqual(['a', 'b'])
+    expect(later.post.mock.calls.flatMap(([, { events }]) => events.map(({ key }) => key))).toEqual(['a', 'b'])
     expect(kept()).toEqual({ waiting: [], refused: [] })
   })
 
@@ -131,17 +132,61 @@ describe('the outbox', () => {
         throw new Error('forbidden')
       },
     })
-    const { happen, post } = await opened(accepted)
+    const online = { now: false }
+    const { happen, post, openOutbox, closeOutbox } = await opened((events) =>
+      online.now ? accepted(events) : Promise.reject(new Error('no network')),
+    )
     happen(event('a'))
+    await vi.advanceTimersByTimeAsync(100)
+    closeOutbox()
+    online.now = true
+    openOutbox(1)
     await vi.runAllTimersAsync()
-    expect(post).toHaveBeenCalledTimes(1)
+    expect(post).toHaveBeenCalledTimes(2)
   })
 
   it('reads a box that was spoilt as empty', async () => {
-    localStorage.setItem('nimble-shelf-outbox', '{"waiting": [')
+    localStorage.setItem('nimble-shelf-outbox-1', '{"waiting": [')
     const { happen, post } = await opened(accepted)
     happen(event('a'))
     await vi.runAllTimersAsync()
     expect(post.mock.calls[0]?.[1].events).toHaveLength(1)
+  })
+
+  it('sends what waited once its trainer is back, and shows it to nobody else', async () => {
+    const online = { now: false }
+    const answers = (events: FloorEvent[]) => (online.now ? accepted(events) : Promise.reject(new Error('no network')))
+    const { happen, post, openOutbox, closeOutbox } = await opened(answers)
+    happen(event('a'))
+    await vi.advanceTimersByTimeAsync(100)
+    closeOutbox()
+    online.now = true
+    await vi.advanceTimersByTimeAsync(20000)
+    openOutbox(2)
+    await vi.advanceTimersByTimeAsync(20000)
+    expect(post).toHaveBeenCalledTimes(1)
+    openOutbox(1)
+    await vi.advanceTimersByTimeAsync(100)
+    expect(post.mock.calls[1]?.[1].events.map(({ key }) => key)).toEqual(['a'])
+    expect(kept()).toEqual({ waiting: [], refused: [] })
+  })
+
+  it('lets an answer that comes after another trainer signed in change nothing of theirs, nor lose the first one’s', async () => {
+    let answer: () => void = () => undefined
+    const { happen, post, openOutbox } = await opened(
+      (events) =>
+        new Promise((resolve) => {
+          const refusals = events.map(({ key }) => ({ key, field: 'clientId', message: 'Not one of yours.' }))
+          answer = () => resolve({ accepted: [], refused: refusals })
+        }),
+    )
+    happen(event('a'))
+    await vi.advanceTimersByTimeAsync(50)
+    openOutbox(2)
+    answer()
+    await vi.advanceTimersByTimeAsync(50)
+    expect(kept()).toMatchObject({ waiting: [{ key: 'a' }], refused: [] })
+    expect(localStorage.getItem('nimble-shelf-outbox-2')).toBeNull()
+    expect(post).toHaveBeenCalledTimes(1)
   })
 })

@@ -1,2 +1,3 @@
 export { FloorPage } from './FloorPage'
-export { sessionOptions } from './queries'
+export { sessionOptions, useOwnOutbox } from './queries'
+export { closeOutbox } from './outbox'

@@ -13,7 +13,6 @@ export interface Outbox {
   refused: Refused[]
 }
 
-const keptAs = 'nimble-shelf-outbox'
 const retryAfterMs = 5000
 const empty: Outbox = { waiting: [], refused: [] }
 
@@ -32,28 +31,39 @@ export function settled(box: Outbox, answer: KeptEvents): Outbox {
   }
 }
 
-function read(): Outbox {
+const keptAs = (trainer: number) => `nimble-shelf-outbox-${trainer}`
+
+function read(trainer: number): Outbox {
   try {
-    return { ...empty, ...(JSON.parse(localStorage.getItem(keptAs) ?? '{}') as Partial<Outbox>) }
+    return { ...empty, ...(JSON.parse(localStorage.getItem(keptAs(trainer)) ?? '{}') as Partial<Outbox>) }
   } catch {
     return empty
   }
 }
 
-let box = read()
+/** Boxes opened since the page was, for where storage is full or forbidden. */
+const opened = new Map<number, Outbox>()
+let owner: number | null = null
+let box = empty
 let sending = false
 let timer: ReturnType<typeof setTimeout> | undefined
 const listeners = new Set<() => void>()
 const keepers = new Set<(kept: FloorEvent[]) => void>()
 
-function keep(next: Outbox): void {
+function show(next: Outbox): void {
   box = next
+  for (const listener of listeners) listener()
+}
+
+function keep(next: Outbox): void {
+  if (owner === null) throw new Error('Nobody’s outbox is open.')
+  opened.set(owner, next)
   try {
-    localStorage.setItem(keptAs, JSON.stringify(next))
+    localStorage.setItem(keptAs(owner), JSON.stringify(next))
   } catch {
     // Storage is full or forbidden: it stays in memory, and the page says that it is not sent.
   }
-  for (const listener of listeners) listener()
+  show(next)
 }
 
 function isAnswer(body: unknown): body is KeptEvents {
@@ -70,12 +80,18 @@ async function send(events: FloorEvent[]): Promise<KeptEvents | null> {
 
 /** Sends what is waiting, in the order it happened; what cannot be sent waits for the network. */
 export async function flush(): Promise<void> {
-  if (sending || box.waiting.length === 0) return
+  if (sending || owner === null || box.waiting.length === 0) return
   sending = true
+  const sender = owner
   const events = box.waiting
   const answer = await send(events)
   sending = false
   clearTimeout(timer)
+  if (owner !== sender) {
+    // Somebody else has signed in meanwhile: whatever the answer was, it is not theirs. It is asked for again later.
+    void flush()
+    return
+  }
   if (answer === null) {
     timer = setTimeout(() => void flush(), retryAfterMs)
     return
@@ -84,6 +100,22 @@ export async function flush(): Promise<void> {
   for (const keeper of keepers) keeper(kept)
   keep(settled(box, answer))
   if (box.waiting.length > 0) void flush()
+}
+
+/** Opens the box of the trainer who is signed in, and sends what has waited; another trainer's stays shut. */
+export function openOutbox(trainer: number): void {
+  if (owner !== trainer) {
+    owner = trainer
+    show(opened.get(trainer) ?? read(trainer))
+  }
+  void flush()
+}
+
+/** Shuts the box when its trainer signs out: what waits in it waits on this device until they are back. */
+export function closeOutbox(): void {
+  owner = null
+  clearTimeout(timer)
+  show(empty)
 }
 
 export function happen(...events: FloorEvent[]): void {
@@ -106,7 +138,6 @@ function subscribe(listener: () => void): () => void {
   listeners.add(listener)
   const online = () => void flush()
   window.addEventListener('online', online)
-  void flush()
   return () => {
     listeners.delete(listener)
     window.removeEventListener('online', online)
@@ -115,4 +146,9 @@ function subscribe(listener: () => void): () => void {
 
 export function useOutbox(): Outbox {
   return useSyncExternalStore(subscribe, () => box)
+}
+
+/** Whose box is open; null while nobody's is. */
+export function useOutboxOwner(): number | null {
+  return useSyncExternalStore(subscribe, () => owner)
 }

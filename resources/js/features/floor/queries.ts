@@ -2,7 +2,8 @@ import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/r
 import { useEffect } from 'react'
 import { api, type Session } from '../../shared/api'
 import { withEvents } from './events'
-import { onKept, useOutbox } from './outbox'
+import { meOptions } from '../sign-in'
+import { onKept, openOutbox, useOutbox } from './outbox'
 
 export const sessionOptions = (sessionId: number) =>
   queryOptions({
@@ -10,6 +11,16 @@ export const sessionOptions = (sessionId: number) =>
     queryFn: () => api.get<Session>(`sessions/${sessionId}`),
     staleTime: 0,
   })
+
+/** Opens the signed-in trainer's outbox, so that what has waited leaves from any place of the application. */
+export function useOwnOutbox() {
+  const me = useQuery(meOptions)
+  const trainer = me.data?.id
+  useEffect(() => {
+    if (trainer !== undefined) openOutbox(trainer)
+  }, [trainer])
+  return me
+}
 
 /** The session as it stands on this device, with what has not been sent yet. */
 export function useSession(sessionId: number) {
