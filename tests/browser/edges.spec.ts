@@ -49,6 +49,18 @@ test('an empty shelf teaches how to begin; what is wrong stands beside its field
   await expect(page.getByRole('button', { name: /sail bag/ })).toBeVisible()
 })
 
+test.describe('far from home', () => {
+  test.use({ timezoneId: 'Atlantic/Azores' })
+  test('the settings say where the device is when the trainer’s zone is another', async ({ page }) => {
+    await atTheRound(page)
+    await page.goto('/settings')
+    const hint = page.getByText('This device is in Atlantic/Azores')
+    await expect(hint).toBeVisible()
+    await page.getByLabel('Time zone').selectOption('Atlantic/Azores')
+    await expect(hint).toBeHidden()
+  })
+})
+
 test('a thing taken off the shelf can be put back', async ({ page }) => {
   await atTheRound(page)
   await openClient(page, 'Orrin Kestlewick', 'Shelf')

@@ -1,4 +1,4 @@
-import { atTheRound, expect, test } from './desk'
+import { atTheRound, expect, openClient, signIn, test } from './desk'
 
 test('from today’s visits to a logged set in the ledger', async ({ page }) => {
   await atTheRound(page)
@@ -210,4 +210,32 @@ test('a set that cannot be sent is kept, rests at once, and is sent once', async
   const sent = page.waitForResponse('**/api/floor-events')
   await page.unroute('**/api/floor-events')
   expect((await sent).ok()).toBe(true)
+})
+
+test('what one trainer left unsent waits for them, and is not sent as somebody else', async ({ page }) => {
+  let who = 'Isaura'
+  const senders: string[] = []
+  await page.route('**/api/floor-events', (route) => route.abort())
+  await atTheRound(page)
+  const visit = page.getByRole('listitem').filter({ has: page.getByRole('heading', { name: 'Marisol Tangwynne' }) })
+  await visit.getByRole('link', { name: 'Back to the Floor' }).click()
+  await page.getByRole('button', { name: 'Skip this set' }).click()
+  await expect(page.getByRole('status').filter({ hasText: 'sent' })).toContainText('One thing is not sent yet')
+  await page.goto('/')
+  await page.getByRole('button', { name: 'Sign out' }).click()
+  await expect(page).toHaveURL(/sign-in/)
+
+  who = 'Corvin'
+  await page.unroute('**/api/floor-events')
+  page.on('request', (request) => void (request.url().endsWith('/api/floor-events') && senders.push(who)))
+  await signIn(page, 'corvin@saltmarrow.example')
+  await openClient(page, 'Ottoline Fenwright')
+  await page.getByRole('button', { name: 'Sign out' }).click()
+  await expect(page).toHaveURL(/sign-in/)
+
+  who = 'Isaura'
+  const sent = page.waitForResponse('**/api/floor-events')
+  await atTheRound(page)
+  expect((await sent).ok()).toBe(true)
+  expect(senders).toEqual(['Isaura'])
 })

@@ -1,7 +1,7 @@
 import { LogOut, Moon, Search, SlidersHorizontal, Sun } from 'lucide-react'
 import { useState } from 'react'
 import { NavLink, Outlet } from 'react-router'
-import { closeOutbox, useOwnOutbox } from '../features/floor'
+import { useOwnOutbox } from '../features/floor'
 import { Jump, KeyList } from '../features/jump'
 import { useSignOut } from '../features/sign-in'
 import { useKeys } from '../shared/lib/useKeys'
@@ -57,15 +57,7 @@ export function Desk() {
           <NavLink to="/settings" className="btn btn-ghost btn-sm btn-square" aria-label="Settings">
             <SlidersHorizontal className="size-4" aria-hidden="true" />
           </NavLink>
-          <button
-            type="button"
-            className="btn btn-ghost btn-sm"
-            aria-label="Sign out"
-            onClick={() => {
-              closeOutbox()
-              signOut.mutate()
-            }}
-          >
+          <button type="button" className="btn btn-ghost btn-sm" onClick={() => signOut.mutate()} aria-label="Sign out">
             <span className="soft hidden md:inline">{me.data?.name}</span>
             <span className="hidden sm:inline">Sign out</span>
             <LogOut className="size-4 sm:hidden" aria-hidden="true" />

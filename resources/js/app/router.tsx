@@ -9,19 +9,19 @@ import { ReplanPage } from '../features/replan'
 import { RoundPage } from '../features/round'
 import { SettingsPage } from '../features/settings'
 import { ShelfPage } from '../features/shelf'
-import { SignInPage } from '../features/sign-in'
 import { SwapDeskPage } from '../features/swap-desk'
 import { Broken } from './Broken'
 import { Desk } from './Desk'
 import { NotHere } from './NotHere'
 import { Root } from './Root'
+import { SignedOut } from './SignedOut'
 
 export const router = createBrowserRouter([
   {
     element: <Root />,
     errorElement: <Broken />,
     children: [
-      { path: '/sign-in', element: <SignInPage /> },
+      { path: '/sign-in', element: <SignedOut /> },
       { path: '/floor/:sessionId', element: <FloorPage /> },
       {
         element: <Desk />,

@@ -16,6 +16,9 @@ const names: Record<string, string> = {
   liking: 'What is liked and known',
 }
 
+/** The zone this device is in. */
+const here = Intl.DateTimeFormat().resolvedOptions().timeZone
+
 /** Every zone this device knows, the one in use among them. */
 function zones(inUse: string): [string, string][] {
   const known = ['UTC', ...Intl.supportedValuesOf('timeZone')]
@@ -70,7 +73,12 @@ function Form({ settings }: { settings: Settings }) {
         Days and visits are kept in this time zone; a visit stays at its hour when the clocks change.
       </p>
       <div className="max-w-sm">
-        <Choice label="Time zone" options={zones(settings.zone)} {...field('zone')} />
+        <Choice
+          label="Time zone"
+          options={zones(settings.zone)}
+          {...field('zone')}
+          {...(here === entered.zone ? {} : { hint: `This device is in ${here.replaceAll('_', ' ')}` })}
+        />
       </div>
       <h2 className="mt-6 text-xl">What counts when swaps are ranked</h2>
       <p className="soft mt-1 mb-3">

@@ -14,7 +14,6 @@ export const longDay = (iso: string) => withYear(iso, day)
 /** "Tue 24 Nov"; with the year if it is another. */
 export const briefDay = (iso: string) => withYear(iso, shortDay)
 
-/** "08:30", as the visit was written down. */
 /** The clock on the wall where it happens, whatever this device's zone: "08:30". */
 export const timeOfDay = (iso: string) => iso.slice(11, 16)
 

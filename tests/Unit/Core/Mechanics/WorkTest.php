@@ -34,19 +34,22 @@ function workOf(array $resistance, array $effort, WorkingLimbs $limbs): float
     return $limbs === WorkingLimbs::One ? $work : 2 * $work;
 }
 
+/** Segments of one side, from one joint to the next. */
+const LIMBS = [
+    ['upper_arm', 'shoulder', 'elbow'],
+    ['forearm', 'elbow', 'wrist'],
+    ['hand', 'wrist', 'fingertip'],
+    ['thigh', 'hip', 'knee'],
+    ['shank', 'knee', 'ankle'],
+    ['foot', 'ankle', 'toe'],
+];
+
 /** Potential energy of the body by hand: each segment at its own height. */
 function heldEnergy(Pose $pose, Body $body): float
 {
     $moment = 0.0;
     foreach (['near', 'far'] as $side) {
-        foreach ([
-            ['upper_arm', 'shoulder', 'elbow'],
-            ['forearm', 'elbow', 'wrist'],
-            ['hand', 'wrist', 'fingertip'],
-            ['thigh', 'hip', 'knee'],
-            ['shank', 'knee', 'ankle'],
-            ['foot', 'ankle', 'toe'],
-        ] as [$segment, $from, $to]) {
+        foreach (LIMBS as [$segment, $from, $to]) {
             $startsAt = $pose->y("{$side}_{$from}");
             $moment += $body->masses[$segment] * ($startsAt + Body::CENTRES[$segment] * ($pose->y("{$side}_{$to}") - $startsAt));
         }
@@ -186,14 +189,7 @@ it('splits the weight between two feet as the moments about them balance', funct
             $moment += $body->masses[$segment] * ($pose->x($from) + Body::CENTRES[$segment] * ($pose->x($to) - $pose->x($from)));
         }
         foreach (['near', 'far'] as $side) {
-            foreach ([
-                ['upper_arm', 'shoulder', 'elbow'],
-                ['forearm', 'elbow', 'wrist'],
-                ['hand', 'wrist', 'fingertip'],
-                ['thigh', 'hip', 'knee'],
-                ['shank', 'knee', 'ankle'],
-                ['foot', 'ankle', 'toe'],
-            ] as [$segment, $from, $to]) {
+            foreach (LIMBS as [$segment, $from, $to]) {
                 $mass += $body->masses[$segment];
                 $startsAt = $pose->x("{$side}_{$from}");
                 $moment += $body->masses[$segment] * ($startsAt + Body::CENTRES[$segment] * ($pose->x("{$side}_{$to}") - $startsAt));
