@@ -9,6 +9,7 @@ use NimbleShelf\Core\Catalogue\Exercise;
 use NimbleShelf\Core\Exception\InvalidQuantity;
 use NimbleShelf\Core\Mechanics\Body;
 use NimbleShelf\Core\Mechanics\Certainty;
+use NimbleShelf\Core\Mechanics\HandsReading;
 use NimbleShelf\Core\Mechanics\LoadPoint;
 use NimbleShelf\Core\Mechanics\Motion;
 use NimbleShelf\Core\Mechanics\Placement;
@@ -186,6 +187,20 @@ final class ResistanceModel
         return $meanOwn / $meanPerKg;
     }
 
+    /**
+     * What a force plate under both hands would read at the start and at the end of the lift, body weight alone.
+     *
+     * @return array{start: float, end: float}|null Shares of body weight; null where the hands bear no weight.
+     */
+    public function handsReading(Exercise $exercise, Body $body, Setting $setting): ?array
+    {
+        $rig = $this->rig($exercise, $body, $setting);
+        $start = HandsReading::shareAt($rig, 0.0);
+        $end = HandsReading::shareAt($rig, 1.0);
+
+        return $start === null || $end === null ? null : ['start' => $start, 'end' => $end];
+    }
+
     public function rig(Exercise $exercise, Body $body, Setting $setting): Rig
     {
         return $this->catalogue->figureOf($exercise)->riggedFor($body, $exercise->placementOf($setting));
@@ -255,7 +270,6 @@ final class ResistanceModel
             $longestStretch = $longestLengthM / $strand->restLengthM;
         }
 
-        $last = Motion::INTERVALS;
         assert($resistance !== []);
 
         return new ResistanceCurve(
@@ -264,9 +278,7 @@ final class ResistanceModel
             resistance: $resistance,
             bodyPart: $bodyPart,
             unit: $exercise->effort->unit(),
-            shareOfBodyWeight: $exercise->effort->isReach()
-                ? $bodyPart[$last] * (1 + $motion->farShares[$last]) / $body->weightN()
-                : null,
+            shareOfBodyWeight: $motion->shareOfBodyWeight(),
             slackFraction: $slack,
             longestStretch: $longestStretch,
             longestLengthM: $longestLengthM,

@@ -20,7 +20,15 @@ enum Effort: string
     case Ankle = 'ankle-angle';
     case ArmReach = 'arm-reach';
     case ArmReachToWrist = 'wrist-reach';
+
+    /** Hip to ankle: how a load weighs on a leg that stays nearly straight, in carries. */
     case LegReach = 'leg-reach';
+
+    /** Hip and knee of one leg straightening together, radians: squats, lunges, step-ups. */
+    case LegExtension = 'leg-extension';
+
+    /** The same seen from the front: thighs point towards the eye and shanks away from it, so that both look short. */
+    case LegExtensionFacing = 'leg-extension-facing';
 
     /** No coordinate: stretches, loosening up, and work against a turn that a plane does not show. */
     case None = 'none';
@@ -46,7 +54,13 @@ enum Effort: string
     /** True where several joints share the work: presses, rows, squats, hinges. */
     public function isCompound(): bool
     {
-        return $this->isReach() || $this === self::Hip;
+        return $this->isReach() || $this === self::Hip || $this->isOfLegs();
+    }
+
+    /** True where hip and knee of a leg work as one. */
+    public function isOfLegs(): bool
+    {
+        return $this === self::LegExtension || $this === self::LegExtensionFacing;
     }
 
     /** True where arms do the work, so that one arm can do it alone. */
@@ -91,8 +105,44 @@ enum Effort: string
             self::ArmReach => $pose->distance("{$side}_shoulder", "{$side}_grip"),
             self::ArmReachToWrist => $pose->distance("{$side}_shoulder", "{$side}_wrist"),
             self::LegReach => $pose->distance("{$side}_hip", "{$side}_ankle"),
+            // Straighter is more: minus the flexion of the hip and of the knee.
+            self::LegExtension => $pose->direction('shoulder', 'hip') + $pose->direction("{$side}_knee", "{$side}_ankle")
+                - 2 * $pose->direction("{$side}_hip", "{$side}_knee"),
+            self::LegExtensionFacing => self::facing($pose, $side, $body),
             self::None => 0.0,
         };
+    }
+
+    /** Minus the angles between trunk and thigh and between thigh and shank, each with what it leans out of the picture. */
+    private static function facing(Pose $pose, string $side, Body $body): float
+    {
+        $trunk = self::inSpace($pose, 'shoulder', 'hip', $body->lengths['trunk'], -1.0);
+        $thigh = self::inSpace($pose, "{$side}_hip", "{$side}_knee", $body->lengths['thigh'], 1.0);
+        $shank = self::inSpace($pose, "{$side}_knee", "{$side}_ankle", $body->lengths['shank'], -1.0);
+
+        return -self::angleBetween($trunk, $thigh) - self::angleBetween($thigh, $shank);
+    }
+
+    /**
+     * A segment as a unit vector; what it seems to lack in length points towards the eye (1) or away from it (-1).
+     *
+     * @return array{float, float, float}
+     */
+    private static function inSpace(Pose $pose, string $from, string $to, float $lengthM, float $towards): array
+    {
+        $x = ($pose->x($to) - $pose->x($from)) / $lengthM;
+        $y = ($pose->y($to) - $pose->y($from)) / $lengthM;
+
+        return [$x, $y, $towards * sqrt(max(0.0, 1 - $x * $x - $y * $y))];
+    }
+
+    /**
+     * @param  array{float, float, float}  $one
+     * @param  array{float, float, float}  $two
+     */
+    private static function angleBetween(array $one, array $two): float
+    {
+        return acos(max(-1.0, min(1.0, $one[0] * $two[0] + $one[1] * $two[1] + $one[2] * $two[2])));
     }
 
     /** Returns the way from one value to the next, the short way round for angles. */
@@ -112,6 +162,7 @@ enum Effort: string
             self::ArmReach, self::ArmReachToWrist => 'arm-reach',
             // The same joint opening, seen from another side.
             self::Shoulder, self::ShoulderAcross => 'shoulder-angle',
+            self::LegExtension, self::LegExtensionFacing => 'leg-extension',
             default => $this->value,
         };
     }

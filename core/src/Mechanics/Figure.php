@@ -14,7 +14,8 @@ use NimbleShelf\Core\Mechanics\Internal\Channel;
  * upright trunk (hip to shoulder) 180. `…_out` angles turn a segment out of the picture's plane and shorten it
  * there. `hand_x`, `hand_y` place the grip from the shoulder in arm lengths. `reach` is the arm's length in use,
  * as a fraction, for figures that turn about their planted point until the hands meet a support; `turn.side` is -1 for
- * a body that hangs below its hands, `turn.along` -1 for hands behind the planted point.
+ * a body that hangs below its hands, `turn.along` -1 for hands behind the planted point, `turn.as_press` true for
+ * hands set as presses are taught (see Rig).
  *
  * Places may move too: `root_x`, `root_y` say where the planted joint is, `foot_x`, `foot_y` (and `far_…`) where pinned
  * feet stand, `palm_x`, `palm_y` where pinned hands hold. A number is a share of body height, a map a sum of named
@@ -44,7 +45,7 @@ final readonly class Figure
      *     limb: string, end: string, bend: int,
      *     at: array{x: float|array<string, float>, y: float|array<string, float>}
      * }>  $pins
-     * @param  array{end: string, y: float|array<string, float>, x?: float|array<string, float>}|null  $turn
+     * @param  array{end: string, y: float|array<string, float>, forPresses: bool, x?: float|array<string, float>}|null  $turn
      * @param  list<string>  $unturned
      * @param  list<array{kind: string, x: float|array<string, float>, y: float|array<string, float>}>  $props
      */
@@ -82,7 +83,10 @@ final readonly class Figure
          *         limb: string, end?: string, bend?: int,
          *         at: array{x: float|array<string, float>, y: float|array<string, float>}
          *     }>,
-         *     turn?: array{end?: string, side?: int, along?: int, y: float|array<string, float>, x?: float|array<string, float>},
+         *     turn?: array{
+         *         end?: string, side?: int, along?: int, as_press?: bool,
+         *         y: float|array<string, float>, x?: float|array<string, float>
+         *     },
          *     unturned?: list<string>, hold?: array{frame?: string, bend?: int},
          *     props?: list<array{kind: string, x?: float|array<string, float>, y?: float|array<string, float>}>
          * } $data
@@ -129,6 +133,7 @@ final readonly class Figure
                 ? [
                     'end' => $data['turn']['end'] ?? 'wrist',
                     'y' => $data['turn']['y'],
+                    'forPresses' => $data['turn']['as_press'] ?? false,
                 ] + (isset($data['turn']['x']) ? ['x' => $data['turn']['x']] : [])
                 : null,
             unturned: $data['unturned'] ?? [],

@@ -22,6 +22,9 @@ final class Motion
     /** Where the effort hardly moves at a reversal, the slopes are taken this far inside. */
     private const INSIDE = 0.02;
 
+    /** Where on the way up of a lunge the far foot has left the floor, in u; our choice, and the figures'. */
+    private const HANDED_OVER_AT = 0.5;
+
     /** @var array<int, float> The moments sampled, 0 to 1. */
     public readonly array $us;
 
@@ -45,6 +48,9 @@ final class Motion
 
     private ?float $highestPointM = null;
 
+    /** @var array{float|null}|null */
+    private ?array $share = null;
+
     /** @var array<string, array<int, float>> */
     private array $perKg = [];
 
@@ -63,7 +69,8 @@ final class Motion
         $us = $poses = $way = $farWay = $farShares = [];
         $last = $lastFar = null;
         $total = $farTotal = 0.0;
-        $bothSides = $limbs === WorkingLimbs::Shared;
+        $bothSides = $limbs->areUnequal();
+        $farToeX = $rig->poseAt(0.0)->x('far_toe');
         for ($i = 0; $i <= Samples::COARSE; $i++) {
             $pose = $poses[] = $rig->poseAt($i / Samples::COARSE);
             $now = $coordinate->of($pose, 'near', $body);
@@ -76,7 +83,7 @@ final class Motion
                 $lastFar = $now;
                 $farWay[] = $farTotal;
             }
-            $farShares[] = $this->farShareIn($pose);
+            $farShares[] = $this->farShareIn($pose, $limbs === WorkingLimbs::HandedOver ? min(1.0, $i / Samples::COARSE / self::HANDED_OVER_AT) : 0.0, $farToeX);
         }
         for ($i = 0; $i <= self::INTERVALS; $i++) {
             $us[] = $i / self::INTERVALS;
@@ -198,6 +205,34 @@ final class Motion
         return array_map($this->perEffort(...), $slopes, $this->effortSlopes);
     }
 
+    /**
+     * The body's own part of the resistance, all working limbs together, as a share of body weight. Along a reach: at
+     * the end. For legs: the energy the body gains for each metre the hips rise, of the working leg's share where the two differ.
+     * Null along any other angle, and where the hips do not rise.
+     */
+    public function shareOfBodyWeight(): ?float
+    {
+        return ($this->share ??= [$this->reckonedShare()])[0];
+    }
+
+    private function reckonedShare(): ?float
+    {
+        if ($this->coordinate->isReach()) {
+            return $this->bodyResistance()[self::INTERVALS] * (1 + $this->farShares[self::INTERVALS]) / $this->body->weightN();
+        }
+        $first = $this->poses[0];
+        $last = $this->poses[Samples::COARSE];
+        $riseM = $last->y('hip') - $first->y('hip');
+        if (! $this->coordinate->isOfLegs() || $riseM < 0.005) {
+            return null;
+        }
+        $onNear = $this->limbs->areUnequal()
+            ? array_sum(array_map(static fn (float $far): float => 1 / (1 + $far), $this->farShares)) / count($this->farShares)
+            : 1.0;
+
+        return $onNear * ($last->bodyEnergy($this->body) - $first->bodyEnergy($this->body)) / $riseM / $this->body->weightN();
+    }
+
     /** Highest point of the body over the movement, metres above the floor; the grip counts a hand's breadth more. */
     public function highestPointM(): float
     {
@@ -257,9 +292,13 @@ final class Motion
 
     /**
      * How much the far limb carries against the near one. Shared legs split the weight as the moments about the
-     * two feet balance, taking the floor's reactions as vertical.
+     * two feet balance, taking the floor's reactions as vertical; where the far foot leaves its place, the near leg's
+     * part grows from that share to the whole, evenly at first and at last (our choice: no measurement says how).
+     *
+     * @param  float  $handedOver  How much of what the far foot bore has gone over to the near one, 0 to 1; 0 where it stays.
+     * @param  float  $farToeX  Where the far foot started, metres.
      */
-    private function farShareIn(Pose $pose): float
+    private function farShareIn(Pose $pose, float $handedOver, float $farToeX): float
     {
         if ($this->limbs === WorkingLimbs::One || $this->rig->farArmRests()) {
             return 0.0;
@@ -268,10 +307,11 @@ final class Motion
             return 1.0;
         }
         $near = ($pose->x('near_heel') + $pose->x('near_toe')) / 2;
-        $far = $pose->x('far_toe');
-        $onNear = ($pose->centreOfMassX($this->body) - $far) / ($near - $far);
+        $far = $this->limbs === WorkingLimbs::HandedOver ? $farToeX : $pose->x('far_toe');
+        $onNear = max(0.05, min(1.0, ($pose->centreOfMassX($this->body) - $far) / ($near - $far)));
+        $onNear += (1 - $onNear) * $handedOver ** 2 * (3 - 2 * $handedOver);
 
-        return max(0.0, min(1.0, (1 - $onNear) / max(0.05, $onNear)));
+        return min(1.0, (1 - $onNear) / $onNear);
     }
 
     private function strandLength(Pose $pose, BandSetup $setup, BandAttachment $attachment, string $side): float

@@ -12,7 +12,7 @@ final readonly class ResistanceCurve
      * @param  array<int, float>  $effort  Radians or metres from the start of the lifting phase.
      * @param  non-empty-array<int, float>  $resistance  N or N·m per working limb.
      * @param  array<int, float>  $bodyPart  The body's own part of it.
-     * @param  float|null  $shareOfBodyWeight  Of all working limbs together at the end of the lifting phase; null along an angle.
+     * @param  float|null  $shareOfBodyWeight  See Motion::shareOfBodyWeight().
      * @param  float  $slackFraction  Part of the range in which a band hangs slack, 0 to 1; 0 without a band.
      * @param  float|null  $longestStretch  Largest length / rest length of a band; null without one.
      * @param  float|null  $longestLengthM  Its length there, metres.

@@ -200,10 +200,11 @@ final class Rig
     }
 
     /**
-     * Where the hands rest: at the given height, and as far along as makes the arm square to the line from the
-     * planted point to the shoulder at the end of the movement, unless the figure says where.
+     * Where the hands rest: at the given height; and where the figure says, or as far along as makes the arm square to the
+     * line from the planted point to the shoulder at the end of the movement. Presses are taught otherwise: on the floor
+     * the hands stand below the shoulders with the chest low, at a wall square to the body there, in between in proportion.
      *
-     * @param  array{end: string, y: float|array<string, float>, x?: float|array<string, float>}  $turn
+     * @param  array{end: string, y: float|array<string, float>, forPresses: bool, x?: float|array<string, float>}  $turn
      * @return array{float, float}
      */
     private function whereHandsRest(array $turn): array
@@ -214,10 +215,15 @@ final class Rig
         }
         $shoulder = $this->shoulderAt(1.0);
         $lineM = hypot($shoulder[0] - $this->fit->plantAt[0], $shoulder[1] - $this->fit->plantAt[1]);
-        $armM = $this->fit->channel('reach', 1.0, 1.0) * $this->turningArm($turn['end']);
         $riseM = $heightM - $this->fit->plantAt[1];
+        $armM = $this->fit->channel('reach', $turn['forPresses'] ? 0.0 : 1.0, 1.0) * $this->turningArm($turn['end']);
+        $alongM = sqrt(max(0.0, $lineM ** 2 + $armM ** 2 - $riseM ** 2));
+        if ($turn['forPresses']) {
+            $plumbM = sqrt(max(0.0, $lineM ** 2 - ($riseM + $armM) ** 2));
+            $alongM = $plumbM + max(0.0, min(1.0, $riseM / $lineM)) * ($alongM - $plumbM);
+        }
 
-        return [$this->fit->plantAt[0] + $this->figure->turnAlong * sqrt(max(0.0, $lineM ** 2 + $armM ** 2 - $riseM ** 2)), $heightM];
+        return [$this->fit->plantAt[0] + $this->figure->turnAlong * $alongM, $heightM];
     }
 
     /**

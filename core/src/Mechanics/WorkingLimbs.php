@@ -15,4 +15,13 @@ enum WorkingLimbs: string
 
     /** The near one mostly; the far one helps as far as the balance of moments about the feet says. */
     case Shared = 'shared';
+
+    /** As shared at the start; the far foot leaves its place on the way, and the near leg ends up with all of it: lunges. */
+    case HandedOver = 'handed-over';
+
+    /** True where the far leg bears a part that changes over the movement. */
+    public function areUnequal(): bool
+    {
+        return $this === self::Shared || $this === self::HandedOver;
+    }
 }

@@ -136,7 +136,8 @@ it('stands on feet that do not slide, seen from the front', function (string $id
     $figure = Shipped::catalogue()->figureOf($exercise);
     $planted = $figure->view === View::Front && in_array($figure->plant['joint'], ['hip', 'ankle'], true) ? match ($figure->plant['side']) {
         'far' => ['far'],
-        default => ['near', 'far'],
+        // A foot that steps somewhere is not planted.
+        default => isset($figure->places['far_foot_x']) ? ['near'] : ['near', 'far'],
     } : [];
     $rig = Shipped::model()->rig($exercise, $body, Setting::bodyWeight());
     $start = $rig->poseAt(0.0);

@@ -146,7 +146,7 @@ it('lifts all but shanks and feet in a squat', function (): void {
     expect($lifted / $body->massKg)->toEqualWithDelta(0.878, 1e-9);
 
     $curve = Shipped::model()->curve(Shipped::catalogue()->exercise('squat'), $body, Setting::bodyWeight());
-    expect(2 * $curve->mean() / ($lifted * Body::GRAVITY))->toEqualWithDelta(1.0, 0.1);
+    expect($curve->shareOfBodyWeight)->toEqualWithDelta(0.878, 0.0878);
 });
 
 it('weighs a share no limb can exceed', function (): void {

@@ -64,8 +64,8 @@ dataset('exercises that do not turn back', [
     'push-up', 'wall-push-up', 'knee-push-up', 'floor-press', 'overhead-press', 'bent-over-row', 'inverted-row',
     'lateral-raise', 'front-raise', 'biceps-curl', 'overhead-triceps-extension', 'goblet-squat', 'squat', 'romanian-deadlift',
     'glute-bridge', 'hip-thrust', 'calf-raise', 'chair-dip', 'reverse-fly', 'pullover', 'one-arm-row',
-    'pike-push-up', 'lateral-lunge', 'wide-squat', 'half-kneeling-press', 'one-arm-overhead-press', 'jump-squat',
-    'half-ball-squat', 'lunge-to-knee-drive',
+    'pike-push-up', 'step-up', 'wide-squat', 'half-kneeling-press', 'one-arm-overhead-press', 'jump-squat',
+    'half-ball-squat', 'single-leg-squat',
 ]);
 
 it('raises the body by the work it takes', function (string $id, Body $body): void {
