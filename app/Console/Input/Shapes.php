@@ -24,7 +24,7 @@ final class Shapes
         'count' => [1, 200, 'pieces'], 'mass_kg' => [0.01, 300, 'kg'], 'handle_kg' => [0.01, 50, 'kg'],
         'tare_kg' => [0, 100, 'kg'], 'max_kg' => [0, 300, 'kg'],
         'rest_length_cm' => [2, 500, 'cm'], 'a_n' => [0, 2000, 'N'], 'b_n' => [0, 2000, 'N'],
-        'limit_ratio' => [1.1, 3, 'times its rest length'],
+        'limit_ratio' => [1.1, 3, 'times its rest length'], 'handle_cm' => [0, 50, 'cm'],
         'height_cm' => [0, 300, 'cm'], 'diameter_mm' => [1, 300, 'mm'], 'wall_mm' => [0.1, 100, 'mm'],
         'density_kg_per_l' => [0.05, 8, 'kg/L'], 'max_l' => [0, 200, 'L'], 'container_kg' => [0, 100, 'kg'],
     ];

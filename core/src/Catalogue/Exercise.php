@@ -169,6 +169,15 @@ final readonly class Exercise
         return null;
     }
 
+    /** True where a band can be rigged this way; from limb to limb its name only says from which. */
+    public function takesBand(BandLayout $layout): bool
+    {
+        return in_array($layout, $this->bandLayouts, true)
+            || ($this->bandAttachment->isBetweenLimbs
+                && $this->bandLayouts !== []
+                && ($layout->isBetweenLimbs() || $layout === BandLayout::AnchoredMiddle));
+    }
+
     /** True where a set is done with one side at a time, and then with the other. */
     public function isOneSidedIn(Setting $setting): bool
     {

@@ -248,7 +248,7 @@ final class ResistanceModel
         $slack = 0.0;
         $longestStretch = $longestLengthM = null;
         if ($setting->band !== null) {
-            if (! in_array($setting->band->layout, $exercise->bandLayouts, true)) {
+            if (! $exercise->takesBand($setting->band->layout)) {
                 throw InvalidQuantity::because(
                     'setting.band.layout',
                     sprintf('A band cannot be rigged "%s" for %s.', $setting->band->layout->value, $name),

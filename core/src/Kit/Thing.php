@@ -32,6 +32,11 @@ final readonly class Thing
 
     private const KINDS_OF_PLATE = 12;
 
+    /** Handle and strap of a tube unless they were measured, and what they may be; engine contract, section 4. */
+    private const TUBE_HANDLE_CM = 12.0;
+
+    public const HANDLE_CM = [0, 50];
+
     /**
      * @param  list<array{massKg: float, count: int}>  $plates
      * @param  PlateLoading|null  $loading  Of an adjustable dumbbell.
@@ -55,6 +60,7 @@ final readonly class Thing
         public bool $glass,
         public ?Band $band,
         public float $limitRatio,
+        public float $handleM,
         public float $heightM,
         public bool $castors,
         public bool $folding,
@@ -93,6 +99,8 @@ final readonly class Thing
         if ($limitRatio < 1.1 || $limitRatio > Band::HIGHEST_LIMIT) {
             throw InvalidQuantity::notBetween('shelf.limit_ratio', $limitRatio, 1.1, Band::HIGHEST_LIMIT, 'times its rest length');
         }
+        $handleCm = $number('handle_cm', $kind === 'tube' ? self::TUBE_HANDLE_CM : 0.0);
+        InvalidQuantity::unlessBetween('shelf.handle_cm', $handleCm, self::HANDLE_CM[0], self::HANDLE_CM[1], 'cm');
         $plates = [];
         foreach (is_array($data['plates'] ?? null) ? $data['plates'] : [] as $plate) {
             if (is_array($plate) && is_numeric($plate['mass_kg'] ?? null) && is_numeric($plate['count'] ?? null)) {
@@ -136,6 +144,7 @@ final readonly class Thing
             glass: (bool) ($data['glass'] ?? false),
             band: $isBand ? Band::of($number('rest_length_cm', 0.0) / 100, $number('a_n', 0.0), $number('b_n', 0.0)) : null,
             limitRatio: $limitRatio,
+            handleM: $isBand ? $handleCm / 100 : 0.0,
             heightM: $kind === 'wall' ? 0.0 : $number('height_cm', 0.0) / 100,
             castors: (bool) ($data['castors'] ?? false),
             folding: (bool) ($data['folding'] ?? false),

@@ -6,6 +6,7 @@ namespace NimbleShelf\Core\Matching;
 
 use NimbleShelf\Core\Exception\InvalidQuantity;
 use NimbleShelf\Core\Kit\Thing;
+use NimbleShelf\Core\Mechanics\BandLayout;
 use NimbleShelf\Core\Mechanics\BandSetup;
 use NimbleShelf\Core\Mechanics\Setting;
 use NimbleShelf\Core\Planning\Tempo;
@@ -16,6 +17,9 @@ final class LiveRung
     private const STANCE_CM = [20.0, 100.0];
 
     private const GRIP_CM = [0.0, 50.0];
+
+    /** Band that stays between a foot near the end and the hand at the least, and under the foot, centimetres. */
+    private const LEFT_CM = 30.0;
 
     private const ANCHOR_CM = [20.0, 250.0];
 
@@ -51,12 +55,13 @@ final class LiveRung
                 );
             }
             if ($held) {
+                $oneEnd = $band->layout === BandLayout::OneEnd;
                 $controls[] = new Control(
                     'gripCm',
-                    'Hands below the ends',
+                    $oneEnd ? 'Foot farther along' : 'Hands below the ends',
                     'cm',
                     self::GRIP_CM[0],
-                    self::GRIP_CM[1],
+                    $oneEnd ? max(0.0, floor(100 * $band->band->restLengthM) - self::LEFT_CM) : self::GRIP_CM[1],
                     1,
                     round(100 * $band->gripM),
                 );
@@ -173,16 +178,12 @@ final class LiveRung
     {
         if ($setting->band !== null) {
             $band = $setting->band;
-            $setting = $setting->withBand(new BandSetup(
-                band: $band->band,
-                layout: $band->layout,
-                stanceM: isset($moved['stanceCm']) ? $moved['stanceCm'] / 100 : $band->stanceM,
-                gripM: isset($moved['gripCm']) ? $moved['gripCm'] / 100 : $band->gripM,
-                folded: isset($moved['folded']) ? $moved['folded'] > 0.5 : $band->folded,
-                loop: $band->loop,
-                anchorHeightM: $band->anchorHeightM,
-                anchorDistanceM: isset($moved['anchorDistanceCm']) ? $moved['anchorDistanceCm'] / 100 : $band->anchorDistanceM,
-                limitRatio: $band->limitRatio,
+            $metres = static fn (string $control): ?float => isset($moved[$control]) ? $moved[$control] / 100 : null;
+            $setting = $setting->withBand($band->moved(
+                gripM: $metres('gripCm'),
+                stanceM: $metres('stanceCm'),
+                anchorDistanceM: $metres('anchorDistanceCm'),
+                folded: isset($moved['folded']) ? $moved['folded'] > 0.5 : null,
             ));
         }
 
@@ -289,9 +290,9 @@ final class LiveRung
             return $one->band === $two->band && $one->implement === 'rucksack';
         }
 
-        return $one->band->layout === $two->band->layout
+        return $one->band->layout->isLike($two->band->layout)
             && abs($one->band->band->restLengthM - $two->band->band->restLengthM) <= self::NEAR
-            && (! $one->band->layout->needsAnchor() || abs($one->band->anchorHeightM - $two->band->anchorHeightM) <= self::NEAR);
+            && (! $one->band->layout->needsAnchor() || ! $two->band->layout->needsAnchor() || abs($one->band->anchorHeightM - $two->band->anchorHeightM) <= self::NEAR);
     }
 
     private static function supportCm(Setting $setting): float

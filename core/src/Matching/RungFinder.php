@@ -23,7 +23,7 @@ use NimbleShelf\Core\Mechanics\Setting;
 final class RungFinder
 {
     /** Stances tried for a band below both feet, metres. */
-    private const STANCES_M = [0.30, 0.50, 0.70];
+    private const STANCES_M = [0.20, 0.50, 0.70];
 
     /** Step of a packed rucksack, kilograms: about a large bottle. */
     private const FILL_STEP_KG = 2.0;
@@ -236,7 +236,9 @@ final class RungFinder
     {
         if ($exercise->bandLayouts === []
             || $thing->band === null
-            || ($thing->kind === 'mini-loop' && ! $exercise->bandAttachment->isBetweenLimbs)) {
+            || ($thing->kind === 'mini-loop'
+                && ! $exercise->bandAttachment->isBetweenLimbs
+                && array_filter($exercise->bandLayouts, static fn (BandLayout $layout): bool => $layout->takesMiniLoop()) === [])) {
             return ['rungs' => [], 'problems' => []];
         }
         if ($situation->client->has(Limit::LatexAllergy)) {
@@ -244,6 +246,9 @@ final class RungFinder
         }
         $rungs = $problems = [];
         foreach ($exercise->bandLayouts as $layout) {
+            if ($thing->kind === 'mini-loop' && ! $layout->takesMiniLoop() && ! $exercise->bandAttachment->isBetweenLimbs) {
+                continue;
+            }
             $anchors = $layout->needsAnchor() && ! $exercise->bandAttachment->isBetweenLimbs
                 ? $situation->home->anchors
                 : [['heightM' => 0.0]];
@@ -260,8 +265,9 @@ final class RungFinder
                         anchorHeightM: $anchor['heightM'],
                         anchorDistanceM: $exercise->bandAttachment->distanceM,
                         limitRatio: $thing->limitRatio,
+                        handleM: $thing->handleM,
                     );
-                    $oneArm = $layout === BandLayout::OneFoot && $exercise->effort->isOfArms();
+                    $oneArm = $layout->servesOneArm() && $exercise->effort->isOfArms();
                     $rungs[] = new Rung(
                         $exercise,
                         Setting::of($thing->kind, band: $setup, limbs: $oneArm ? 1 : null),

@@ -76,6 +76,16 @@ final class SettingInWords
             BandLayout::Crossed => "both feet on it, {$stance}, ends crossed",
             BandLayout::RoundFeet => 'round the middle of both soles',
             BandLayout::BehindBack => 'across the upper back, an end in each hand',
+            BandLayout::OneEnd => sprintf(
+                'the foot of the working side on it %.0f cm below the %s, one arm at a time',
+                $setup->fromFootToHandM() * 100,
+                $setup->handleM > 0 ? 'handle' : 'hand',
+            ),
+            BandLayout::UnderSeat => 'sat on, an end on each side',
+            BandLayout::UnderKnee => 'under the knee that kneels',
+            BandLayout::AnkleToFoot => 'under the middle of the standing foot and round the other ankle',
+            BandLayout::HandToHand => 'from hand to hand',
+            BandLayout::RoundKnees => 'round both legs, just above the knees',
             BandLayout::AnchoredMiddle, BandLayout::AnchoredEnd => sprintf(
                 'anchored %.0f cm up, %.0f cm away',
                 $setup->anchorHeightM * 100,
@@ -83,19 +93,39 @@ final class SettingInWords
             ),
         };
 
-        $held = match ($attachment?->joint) {
+        $held = match ($setup->layout === BandLayout::AnkleToFoot ? 'at both' : $attachment?->joint) {
+            'at both' => '',
             'ankle' => ', the end round the ankle',
             'knee' => ', the end just above the knee',
             'hip' => ', across the hips',
             'shoulder' => ', across the shoulders',
-            default => $setup->gripM > 0 ? sprintf(
+            default => $setup->layout === BandLayout::OneEnd ? '' : ($setup->gripM > 0 ? sprintf(
                 ', hands %.0f cm below the ends, %s',
                 $setup->gripM * 100,
                 self::fists($setup->gripM),
-            ) : ', hands at the ends',
+            ) : ($setup->handleM > 0 ? ', hands on the handles' : ', hands at the ends')),
         };
 
         return $where.$held.($setup->folded ? ', folded double' : '');
+    }
+
+    /** A way to rig a band, without its measures. */
+    public static function rig(BandLayout $layout): string
+    {
+        return match ($layout) {
+            BandLayout::OneFoot => 'with a foot on its middle',
+            BandLayout::TwoFeet => 'with both feet on it',
+            BandLayout::Crossed => 'crossed below both feet',
+            BandLayout::RoundFeet => 'round both feet',
+            BandLayout::BehindBack => 'across the back',
+            BandLayout::OneEnd => 'with a foot near one end',
+            BandLayout::UnderSeat => 'sat on',
+            BandLayout::UnderKnee => 'under a knee',
+            BandLayout::AnkleToFoot => 'between ankle and foot',
+            BandLayout::HandToHand => 'from hand to hand',
+            BandLayout::RoundKnees => 'round both legs',
+            BandLayout::AnchoredMiddle, BandLayout::AnchoredEnd => 'from the anchor',
+        };
     }
 
     /** A length for who has no tape at hand: "a fist", "two and a half fists". */

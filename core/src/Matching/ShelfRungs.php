@@ -106,16 +106,29 @@ final readonly class ShelfRungs
     public function leftOut(Exercise $exercise, Situation $situation): array
     {
         ['rungs' => $rungs, 'problems' => $problems] = $this->finder->rungs($exercise, $situation);
+        $stretched = $works = [];
         foreach ($rungs as $rung) {
             try {
-                $problems[] = $this->problemOf(
-                    $rung,
-                    $this->model->curve($exercise, $situation->client->body, $rung->setting),
-                    $situation->home,
-                );
+                $curve = $this->model->curve($exercise, $situation->client->body, $rung->setting);
             } catch (InvalidQuantity $usedUp) {
                 $problems[] = "{$rung->words}: {$usedUp->getMessage()}";
+
+                continue;
             }
+            $problem = $this->problemOf($rung, $curve, $situation->home);
+            $band = $rung->setting->band;
+            if ($band === null || $rung->setting->massKg > 0) {
+                $problems[] = $problem;
+            } elseif ($problem === null) {
+                $works[$rung->things[0]->id] ??= SettingInWords::layout($band, $rung->setting->limbs === 1, $exercise->bandAttachment);
+            } elseif ($curve->longestStretch > $band->limitRatio) {
+                $stretched[$rung->things[0]->id] = $problem;
+            } else {
+                $problems[] = $problem;
+            }
+        }
+        foreach ($stretched as $id => $problem) {
+            $problems[] = isset($works[$id]) ? rtrim($problem, '.')."; it works rigged so: {$works[$id]}." : $problem;
         }
 
         return array_values(array_unique(array_filter($problems, is_string(...))));
@@ -170,8 +183,9 @@ final readonly class ShelfRungs
         $band = $rung->setting->band;
         if ($band !== null && $curve->longestStretch !== null && $curve->longestStretch > $band->limitRatio) {
             return sprintf(
-                '%s is stretched too far at every grip: more than %.1f times its length.',
+                '%s is stretched too far %s, at every grip: more than %.1f times its length.',
                 ucfirst($rung->things[0]->name),
+                SettingInWords::rig($band->layout),
                 $band->limitRatio,
             );
         }

@@ -7,6 +7,11 @@ namespace NimbleShelf\Core\Mechanics;
 /** The place a band is held at its other end: an anchor, a foot, the back, the other limb. */
 final class BandAnchor
 {
+    /** How far below the hip joints the seat is, and below the knee joint the floor, as shares of height; our estimates. */
+    private const SEAT = 0.055;
+
+    private const KNEE = 0.03;
+
     /**
      * Where the strand to one limb comes from.
      *
@@ -31,6 +36,14 @@ final class BandAnchor
                 'across' => $rig->figure->view === View::Front ? 0.0 : $rig->body()->lengths['half_hip'],
             ];
         }
+        if ($setup->layout === BandLayout::UnderSeat) {
+            return ['x' => $pose->x("{$side}_hip"), 'y' => $pose->y('hip') - self::SEAT * $rig->body()->heightM, 'across' => 0.0];
+        }
+        if ($setup->layout === BandLayout::UnderKnee) {
+            $knee = $pose->y('near_knee') <= $pose->y('far_knee') ? 'near_knee' : 'far_knee';
+
+            return ['x' => $pose->x($knee), 'y' => $pose->y($knee) - self::KNEE * $rig->body()->heightM, 'across' => 0.0];
+        }
         if ($setup->layout->needsAnchor()) {
             return [
                 'x' => $startHipX + $attachment->along * $setup->anchorDistanceM,
@@ -39,8 +52,13 @@ final class BandAnchor
             ];
         }
         $crossed = $setup->layout === BandLayout::Crossed;
-        $foot = $crossed ? $other : $side;
-        if ($setup->layout === BandLayout::RoundFeet) {
+        $foot = match (true) {
+            $crossed, $setup->layout === BandLayout::AnkleToFoot => $other,
+            // Under one foot for both hands.
+            $setup->layout === BandLayout::OneFoot => 'near',
+            default => $side,
+        };
+        if ($setup->layout === BandLayout::RoundFeet || $setup->layout === BandLayout::AnkleToFoot) {
             return [
                 'x' => ($pose->x("{$foot}_heel") + $pose->x("{$foot}_toe")) / 2,
                 'y' => ($pose->y("{$foot}_heel") + $pose->y("{$foot}_toe")) / 2,

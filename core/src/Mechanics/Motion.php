@@ -138,6 +138,7 @@ final class Motion
 
     /**
      * Resistance and length of a band, one strand to each working limb: its tension times how fast the strand grows.
+     * A handle is part of the way and not of the rubber.
      *
      * @return array{resistance: array<int, float>, lengths: array<int, float>} N or N·m per limb; metres.
      */
@@ -146,14 +147,20 @@ final class Motion
         $attachment ??= BandAttachment::fromArray([]);
         $ways = $this->strandWays($setup, $attachment);
         $slopes = array_fill(0, self::INTERVALS + 1, 0.0);
+        $handleM = $setup->handleInUseM();
+        $rubber = [];
         foreach ($ways as $way) {
-            foreach ($strand->forcesAt($way['lengths']) as $i => $tension) {
+            $lengths = $handleM > 0
+                ? array_map(static fn (float $wayM): float => max(0.0, $wayM - $handleM), $way['lengths'])
+                : $way['lengths'];
+            $rubber[] = $lengths;
+            foreach ($strand->forcesAt($lengths) as $i => $tension) {
                 $slopes[$i] += $tension * $way['slopes'][$i];
             }
         }
         $resistance = array_map($this->perEffort(...), $slopes, $this->effortSlopes);
 
-        return ['resistance' => $resistance, 'lengths' => $ways[0]['lengths']];
+        return ['resistance' => $resistance, 'lengths' => $rubber[0]];
     }
 
     /**

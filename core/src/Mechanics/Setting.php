@@ -23,6 +23,7 @@ final readonly class Setting
         'anchor_distance_cm',
         'limit_ratio',
         'loop',
+        'handle_cm',
     ];
 
     /**
@@ -141,6 +142,7 @@ final readonly class Setting
             anchorHeightM: ($of('anchor_height_cm', 0, 300, 'cm') ?? 100.0) / 100,
             anchorDistanceM: ($of('anchor_distance_cm', 0, 500, 'cm') ?? 60.0) / 100,
             limitRatio: $of('limit_ratio', 1.1, 3.0, 'times its length') ?? Band::DEFAULT_LIMIT,
+            handleM: ($of('handle_cm', 0, 50, 'cm') ?? 0.0) / 100,
         ));
     }
 
@@ -186,6 +188,7 @@ final readonly class Setting
             'anchor_height_cm' => $this->band->layout->needsAnchor() ? round($this->band->anchorHeightM * 100, 3) : null,
             'anchor_distance_cm' => $this->band->layout->needsAnchor() ? round($this->band->anchorDistanceM * 100, 3) : null,
             'limit_ratio' => $this->band->limitRatio,
+            'handle_cm' => $this->band->handleM > 0 ? round($this->band->handleM * 100, 3) : null,
             // The implement says it, unless a weight is used with the loop.
             'loop' => $this->band->loop && ! self::isLoop($this->implement) ? true : null,
         ], static fn (mixed $value): bool => $value !== null);
@@ -243,14 +246,15 @@ final readonly class Setting
             return $this->band === $other->band;
         }
 
-        return $this->band->layout === $other->band->layout
+        return $this->band->layout->isLike($other->band->layout)
             && $this->band->folded === $other->band->folded
             && $near($this->band->band->restLengthM, $other->band->band->restLengthM)
             && $near($this->band->stanceM ?? 0.0, $other->band->stanceM ?? 0.0)
-            && (! $this->band->layout->needsAnchor() || ($near($this->band->anchorHeightM, $other->band->anchorHeightM) && $near(
+            && (! ($this->band->layout->needsAnchor() && $other->band->layout->needsAnchor()) || ($near($this->band->anchorHeightM, $other->band->anchorHeightM) && $near(
                 $this->band->anchorDistanceM,
                 $other->band->anchorDistanceM,
             )))
+            && $near($this->band->handleM, $other->band->handleM)
             && $near($this->band->gripM, $other->band->gripM);
     }
 

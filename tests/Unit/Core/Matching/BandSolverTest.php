@@ -94,6 +94,7 @@ it('steps a band from its softest to its hardest without a gap that it could fil
             ),
             is_finite(...),
         );
+        $loads = array_values(array_unique($loads));
         sort($loads);
         $ends = array_filter(
             array_map(static fn (int $gripCm): float => wholeOf(LiveRung::moved($rig, ['gripCm' => $gripCm])), range(0, 50)),
@@ -107,7 +108,8 @@ it('steps a band from its softest to its hardest without a gap that it could fil
         // Looks are five centimetres apart: near the limit a band can be gripped a little further than the last look.
         expect($loads[0])->toEqualWithDelta(min($ends), 1e-9)->and($loads[count($loads) - 1])->toBeGreaterThan(0.75 * max($ends));
         for ($i = 1, $count = count($loads); $i < $count; $i++) {
-            expect($loads[$i] / $loads[$i - 1])->toBeLessThan(1.30);
+            // From the handles to the rubber below them nothing lies between.
+            expect($loads[$i] / $loads[$i - 1])->toBeLessThan($i === 1 && $rig->setting->band?->handleM > 0 ? 1.45 : 1.30);
         }
     }
 })->with(SOLVED_BANDS);
