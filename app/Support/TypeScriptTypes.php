@@ -89,7 +89,9 @@ final class TypeScriptTypes
             return $this->converted(substr($type, 0, -5), $enums).' | null';
         }
         if (preg_match('/^list<(.+)>$/', $type, $inner) === 1) {
-            return $this->converted($inner[1], $enums).'[]';
+            $item = $this->converted($inner[1], $enums);
+
+            return (str_contains($item, ' | ') ? "({$item})" : $item).'[]';
         }
         if (preg_match('/^array<string,\s*(.+)>$/', $type, $inner) === 1) {
             return 'Record<string, '.$this->converted($inner[1], $enums).'>';

@@ -132,7 +132,7 @@ it('names the field that is wrong and logs nothing', function (array $wrong, str
     'pain unsaid' => [['pain' => null], 'pain'],
     'no exercise we know' => [['exercise' => 'moonwalk'], 'exercise'],
     'a setting that is none' => [['setting' => ['implement' => 'dumbbell', 'mass_kg' => -3]], 'setting.mass_kg'],
-    'a thing that does not load it' => [['setting' => ['implement' => 'rucksack', 'mass_kg' => 10]], 'setting.implement'],
+    'a thing that does not load it' => [['setting' => ['implement' => 'chair', 'mass_kg' => 10]], 'setting.implement'],
     'a time without its offset' => [['at' => '2026-11-26 08:00'], 'at'],
     'a zone that is none' => [['zone' => 'Saltmarrow'], 'zone'],
     'a client that is no one' => [['clientId' => 0], 'clientId'],

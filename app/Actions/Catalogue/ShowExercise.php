@@ -22,6 +22,7 @@ use App\Models\User;
 use NimbleShelf\Core\Catalogue\Catalogue;
 use NimbleShelf\Core\Catalogue\CueSchool;
 use NimbleShelf\Core\Catalogue\Exercise;
+use NimbleShelf\Core\Equivalence\Equivalent;
 use NimbleShelf\Core\Equivalence\ResistanceModel;
 use NimbleShelf\Core\Equivalence\School;
 use NimbleShelf\Core\Exception\InvalidQuantity;
@@ -32,6 +33,7 @@ use NimbleShelf\Core\Mechanics\BandSetup;
 use NimbleShelf\Core\Mechanics\Body;
 use NimbleShelf\Core\Mechanics\Certainty;
 use NimbleShelf\Core\Mechanics\Effort;
+use NimbleShelf\Core\Mechanics\HandsReading;
 use NimbleShelf\Core\Mechanics\LoadPoint;
 use NimbleShelf\Core\Mechanics\Setting;
 
@@ -65,6 +67,7 @@ final readonly class ShowExercise
                 $setting->band->limitRatio,
             );
         }
+        $equivalent = $this->equivalent($exercise, $body, $setting);
         $limits = $client === null ? [] : array_map(static fn (Limit $limit): string => $limit->value, $this->describe->limits($client));
 
         return new ExerciseResource(
@@ -97,8 +100,9 @@ final readonly class ShowExercise
             words: SettingInWords::of($exercise, $setting),
             forWhom: $client === null ? 'a body of 172 cm and 74 kg' : $client->name,
             figure: FigureResource::of($this->model->rig($exercise, $body, $setting), $exercise, $setting, $body),
-            curve: CurveResource::of($curve),
-            equivalent: $this->equivalent($exercise, $body, $setting),
+            curve: CurveResource::of($curve, $equivalent),
+            equivalent: $equivalent->isMeasured ? EquivalentResource::of($equivalent, $this->catalogue) : null,
+            plate: HandsReading::inWords($this->model->handsReading($exercise, $body, $setting)),
             problem: $problem,
             variants: array_values(
                 $trainer->exerciseVariants->where('exercise', $exercise->id)
@@ -187,17 +191,15 @@ final readonly class ShowExercise
         return Setting::of($implement, $massKg ?? self::USUAL_KG, perHand: $point->isPerHand());
     }
 
-    private function equivalent(Exercise $exercise, Body $body, Setting $setting): ?EquivalentResource
+    private function equivalent(Exercise $exercise, Body $body, Setting $setting): Equivalent
     {
-        $equivalent = $this->model->equivalent(
+        return $this->model->equivalent(
             $exercise,
             $body,
             $setting,
             School::Mean,
             $setting->band === null ? Certainty::Labelled : Certainty::Rated,
         );
-
-        return $equivalent->isMeasured ? EquivalentResource::of($equivalent, $this->catalogue) : null;
     }
 
     /** @return list<MuscleShareResource> */
@@ -254,7 +256,10 @@ final readonly class ShowExercise
             $kind,
             $neighbour->id,
             $neighbour->name,
-            $comparable ? $this->equivalent($neighbour, $body, self::drawnSetting($neighbour)) : null,
+            $comparable ? EquivalentResource::of(
+                $this->equivalent($neighbour, $body, self::drawnSetting($neighbour)),
+                $this->catalogue,
+            ) : null,
         );
     }
 }

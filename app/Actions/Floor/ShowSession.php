@@ -31,6 +31,7 @@ use NimbleShelf\Core\Matching\SettingInWords;
 use NimbleShelf\Core\Matching\ShelfRungs;
 use NimbleShelf\Core\Matching\Situation;
 use NimbleShelf\Core\Mechanics\Certainty;
+use NimbleShelf\Core\Planning\KitConflict;
 use NimbleShelf\Core\Planning\Step;
 use NimbleShelf\Core\Planning\StepKind;
 use NimbleShelf\Core\Planning\ThingInUse;
@@ -63,9 +64,7 @@ final readonly class ShowSession
         $rungs = $this->dayPlan->rungs($session, $situation);
         $layOut = [];
         foreach ($session->items() as $item) {
-            foreach ($item->left_out === null ? $rungs[$item->id]->things ?? [] : [] as $thing) {
-                $layOut[] = $thing->name;
-            }
+            $layOut = [...$layOut, ...($item->left_out === null ? $rungs[$item->id]?->toLayOut() ?? [] : [])];
         }
         $timeline = Timeline::of($this->dayPlan->of($session, $rungs), $situation->client->isSlowOnFeet());
 
@@ -81,6 +80,10 @@ final readonly class ShowSession
             state: $session->state(),
             locks: HealthLockResource::allOf($this->assess->locks($session->client)),
             layOut: array_values(array_unique($layOut)),
+            clashes: array_values(array_unique(array_map(
+                static fn (KitConflict $conflict): string => $conflict->inWords(),
+                $timeline->conflicts,
+            ))),
             blocks: array_values($session->blocks->map(fn (Block $block): BlockResource => new BlockResource(
                 id: $block->id,
                 kind: $block->kind->value,

@@ -105,6 +105,7 @@ final readonly class ShowLedger
             pattern: $pattern,
             name: $this->catalogue->pattern($pattern)->name,
             unit: $this->catalogue->pattern($pattern)->unit,
+            reference: $this->referenceOf($pattern),
             capacityKg: $today->kg,
             lowKg: $today->lowKg,
             highKg: $today->highKg,
@@ -121,6 +122,14 @@ final readonly class ShowLedger
                 why: $target->why,
             ),
         );
+    }
+
+    /** Name of the lift that kilograms are named in; empty where nothing is measured. */
+    private function referenceOf(string $pattern): string
+    {
+        $reference = $this->catalogue->pattern($pattern)->referenceExercise;
+
+        return $reference === null ? '' : $this->catalogue->exercise($reference)->name;
     }
 
     /**
@@ -148,8 +157,8 @@ final readonly class ShowLedger
         return new CapacityPointResource(
             date: $day->toDateString(),
             kg: Equivalent::rounded($capacity->kg - $ownKg, $capacity->sdKg),
-            lowKg: Equivalent::rounded($capacity->kg - $capacity->sdKg - $ownKg, $capacity->sdKg),
-            highKg: Equivalent::rounded($capacity->kg + $capacity->sdKg - $ownKg, $capacity->sdKg),
+            lowKg: Equivalent::rounded($capacity->kg - Equivalent::LIKELY * $capacity->sdKg - $ownKg, $capacity->sdKg),
+            highKg: Equivalent::rounded($capacity->kg + Equivalent::LIKELY * $capacity->sdKg - $ownKg, $capacity->sdKg),
         );
     }
 
@@ -164,8 +173,8 @@ final readonly class ShowLedger
             exercise: $usable['rung']->exercise->id,
             name: $usable['rung']->exercise->name,
             kg: $round($equivalent->kg),
-            lowKg: $round($equivalent->lowKg()),
-            highKg: $round($equivalent->highKg()),
+            lowKg: $round($equivalent->likelyLowKg()),
+            highKg: $round($equivalent->likelyHighKg()),
             label: $usable['rung']->things === [] ? 'body weight' : $usable['rung']->things[0]->name,
             current: $current,
             next: $next,

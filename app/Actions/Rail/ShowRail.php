@@ -23,6 +23,7 @@ use NimbleShelf\Core\Matching\Rail;
 use NimbleShelf\Core\Matching\RailRung;
 use NimbleShelf\Core\Matching\RungInUse;
 use NimbleShelf\Core\Matching\ShelfRungs;
+use NimbleShelf\Core\Mechanics\HandsReading;
 use NimbleShelf\Core\Planning\NextTarget;
 
 /** One pattern's rail: every rung on one axis, the wanted window, the rung in use and the steps from it. */
@@ -89,8 +90,9 @@ final readonly class ShowRail
                             $rung->setting,
                             $person->body,
                         ),
-                        curve: CurveResource::of($equivalent->curve),
-                        referenceCurve: CurveResource::of($equivalent->referenceCurve),
+                        curve: CurveResource::of($equivalent->curve, $equivalent),
+                        referenceCurve: CurveResource::ofReference($equivalent),
+                        plate: HandsReading::inWords($this->model->handsReading($exercise, $person->body, $rung->setting)),
                     );
                 }
             }
@@ -137,8 +139,8 @@ final readonly class ShowRail
         return new RailRungResource(
             key: RankSwaps::keyOfRung($hung->rung),
             kg: round($hung->equivalent->kg, 1),
-            lowKg: round($hung->equivalent->lowKg(), 1),
-            highKg: round($hung->equivalent->highKg(), 1),
+            lowKg: round($hung->equivalent->likelyLowKg(), 1),
+            highKg: round($hung->equivalent->likelyHighKg(), 1),
             shownKg: $equivalent->kg,
             exercise: $hung->rung->exercise->name,
             words: $hung->rung->words,

@@ -165,12 +165,12 @@ final readonly class ReplanSession
             $sets = $this->setsDone($item) + ($cut->sets[$item->id] ?? 0);
             if ($sets < $item->chosen->sets) {
                 $proposals[$item->id] = ['candidate' => null, 'sets' => $sets, 'why' => $sets === 0
-                    ? sprintf('No time for it in %d minutes.', $replan->minutes)
+                    ? sprintf('No time for it in %s.', Plain::count($replan->minutes, 'minute'))
                     : sprintf(
-                        '%s instead of %d, to fit into %d minutes.',
+                        '%s instead of %d, to fit into %s.',
                         Plain::count($sets, 'set'),
                         $item->chosen->sets,
-                        $replan->minutes,
+                        Plain::count($replan->minutes, 'minute'),
                     )];
             }
         }
@@ -200,7 +200,7 @@ final readonly class ReplanSession
     {
         return match ($replan->occasion) {
             Occasion::Missing => 'Missing: '.implode(', ', array_column($this->missing($replan), 'name')),
-            Occasion::LessTime => "Only {$replan->minutes} minutes",
+            Occasion::LessTime => 'Only '.Plain::count($replan->minutes, 'minute'),
             Occasion::Sore => $replan->sore?->label() ?? 'Sore',
         };
     }

@@ -10,10 +10,11 @@ use App\Http\Resources\Shelf\FillResource;
 use App\Http\Resources\Shelf\RecipeResource;
 use App\Models\Client;
 use App\Models\ShelfItem;
+use NimbleShelf\Core\Equivalence\Equivalent;
+use NimbleShelf\Core\Kit\FillSolver;
+use NimbleShelf\Core\Kit\FillStock;
+use NimbleShelf\Core\Kit\Recipe;
 use NimbleShelf\Core\Kit\Thing;
-use NimbleShelf\Core\Shelf\FillSolver;
-use NimbleShelf\Core\Shelf\FillStock;
-use NimbleShelf\Core\Shelf\Recipe;
 
 /** The recipe that makes a rucksack, or two of anything, weigh what is wanted with what stands on the shelf. */
 final readonly class ShowFill
@@ -30,26 +31,9 @@ final readonly class ShowFill
 
     public function handle(Client $client, float $targetKg, ?ShelfItem $carrier, bool $pair): FillResource
     {
-        $things = [];
-        $items = $pourables = [];
-        foreach ($this->describe->shelf($client) as $thing) {
-            if ($thing->outOfService !== null || $thing->id === (string) $carrier?->id) {
-                continue;
-            }
-            $things[$thing->id] = $thing;
-            if ($thing->kind === 'object') {
-                $items[] = ['id' => $thing->id, 'massKg' => $thing->massKg, 'count' => $thing->count, 'certainty' => $thing->certainty];
-            } elseif ($thing->kind === 'pourable' && $thing->maxL > 0) {
-                $pourables[] = [
-                    'id' => $thing->id,
-                    'kgPerL' => $thing->kgPerL,
-                    'maxL' => $thing->maxL,
-                    'stepL' => self::STEP_L,
-                    'containerKg' => $thing->containerKg,
-                ];
-            }
-        }
-        $stock = FillStock::of($items, $pourables);
+        $shelf = $this->describe->shelf($client);
+        $stock = FillStock::ofShelf($shelf, self::STEP_L, except: $carrier === null ? null : (string) $carrier->id);
+        $things = array_column(array_map(static fn (Thing $thing): array => [$thing->id, $thing], $shelf), 1, 0);
         $held = $carrier?->toThing();
         [$tareKg, $maxKg] = $held === null ? [0.0, self::MOST_KG] : [$held->massKg, $held->maxKg];
         $recipes = $pair
@@ -61,7 +45,7 @@ final readonly class ShowFill
             carrier: $held?->name,
             tareKg: $tareKg,
             maxKg: $maxKg,
-            stock: count($items) + count($pourables),
+            stock: count($stock->items) + count($stock->pourables),
             recipes: array_map(fn (Recipe $recipe): RecipeResource => $this->recipe($recipe, $things), $recipes),
         );
     }
@@ -82,6 +66,6 @@ final readonly class ShowFill
             );
         }
 
-        return new RecipeResource(round($recipe->totalKg, 3), round($recipe->errorKg, 3), round($recipe->sdKg, 3), $recipe->pieces, $parts);
+        return new RecipeResource(round($recipe->totalKg, 3), round($recipe->errorKg, 3), round(Equivalent::LIKELY * $recipe->sdKg, 2), $recipe->pieces, $parts);
     }
 }

@@ -14,7 +14,8 @@ final class ShowParsedLine
     /** @var array<string, string> Measures, and the fields of the form that ask for them. */
     private const FIELDS = [
         'mass_kg' => 'massKg', 'max_kg' => 'maxKg', 'tare_kg' => 'massKg', 'rest_length_cm' => 'restLengthCm', 'height_cm' => 'heightCm',
-        'handle_kg' => 'handleKg', 'diameter_mm' => 'diameterMm', 'material' => 'material', 'grip' => 'grip',
+        'handle_kg' => 'handleKg', 'handle_cm' => 'handleCm', 'diameter_mm' => 'diameterMm', 'material' => 'material',
+        'grip' => 'grip',
     ];
 
     public function handle(string $line): ParsedLineResource

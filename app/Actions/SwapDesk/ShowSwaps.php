@@ -143,7 +143,7 @@ final readonly class ShowSwaps
             isHold: $exercise->isHold,
             goal: $prescription->goal->label(),
             equivalent: EquivalentResource::of($result->prescribed, $this->catalogue),
-            curve: CurveResource::of($result->prescribed->curve),
+            curve: CurveResource::of($result->prescribed->curve, $result->prescribed),
             figure: FigureResource::of(
                 $this->model->rig($exercise, $body, $prescription->setting),
                 $exercise,
@@ -191,7 +191,7 @@ final readonly class ShowSwaps
                     ...LiveRung::tempoControls($rung, $candidate->tempo ?? Tempo::of(...$rung->exercise->tempo)),
                 ],
             ),
-            curve: CurveResource::of($candidate->equivalent->curve),
+            curve: CurveResource::of($candidate->equivalent->curve, $candidate->equivalent),
             figure: FigureResource::of($this->model->rig($rung->exercise, $body, $rung->setting), $rung->exercise, $rung->setting, $body),
         );
     }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Console\Input\Fields;
-use NimbleShelf\Core\Shelf\FillSolver;
-use NimbleShelf\Core\Shelf\FillStock;
+use NimbleShelf\Core\Kit\FillSolver;
+use NimbleShelf\Core\Kit\FillStock;
 
 final class FillCommand extends JsonCommand
 {

@@ -68,7 +68,7 @@ final class ReferenceTableCommand extends Command
     {
         $tables = ['measured' => self::measured($catalogue, $model), 'legs' => self::legs($catalogue, $model)];
         if ($this->option('print') === true) {
-            $this->output->write(implode("\n", $tables));
+            $this->output->write(implode("\n---\n", $tables));
 
             return self::SUCCESS;
         }

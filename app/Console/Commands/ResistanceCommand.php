@@ -47,6 +47,7 @@ final class ResistanceCommand extends JsonCommand
             $school,
             $setting->band === null ? Certainty::Labelled : Certainty::Measured,
         );
+        $hands = $this->model->handsReading($exercise, $body, $setting);
         $points = [];
         foreach ($curve->us as $i => $u) {
             $points[] = ['u' => round($u, 4), 'effort' => round($curve->effort[$i], 5), 'resistance' => round($curve->resistance[$i], 4)];
@@ -62,6 +63,7 @@ final class ResistanceCommand extends JsonCommand
             'peak' => round($curve->peak(), 4),
             'hardest_u' => round($curve->hardestAt(), 4),
             'share_of_body_weight' => $curve->shareOfBodyWeight === null ? null : round($curve->shareOfBodyWeight, 4),
+            'hands_share' => $hands === null ? null : array_map(static fn (float $share): float => round($share, 4), $hands),
             'slack_fraction' => round($curve->slackFraction, 4),
             'longest_stretch' => $curve->longestStretch === null ? null : round($curve->longestStretch, 4),
             'equivalent_kg' => $equivalent->isMeasured ? round($equivalent->kg, 3) : null,

@@ -17,6 +17,8 @@ use NimbleShelf\Core\Mechanics\WorkingLimbs;
 final readonly class Exercise
 {
     /** Kinds of things that are held like another. */
+    private const WITH_A_BAG = ['hinge', 'horizontal-pull', 'elbow-flexion', 'carry'];
+
     private const HELD_LIKE = ['adjustable-dumbbell' => 'dumbbell', 'pourable' => 'object'];
 
     /**
@@ -166,7 +168,14 @@ final readonly class Exercise
             }
         }
 
-        return null;
+        return $implement === 'rucksack' && $this->takesABagInTheHand() ? $this->loadPointFor('object') : null;
+    }
+
+    /** A bag hangs from its loop: pulled, hinged with, curled or carried, and never above the head, swung or pressed. */
+    private function takesABagInTheHand(): bool
+    {
+        return ! $this->has('overhead')
+            && (in_array($this->pattern, self::WITH_A_BAG, true) || $this->loadPointFor('object') === LoadPoint::Goblet);
     }
 
     /** True where a band can be rigged this way; from limb to limb its name only says from which. */

@@ -29,6 +29,9 @@ final class ResistanceModel
     /** One sigma of what share of body weight a limb bears, as a fraction. */
     private const BODY_SHARE_SD = 0.08;
 
+    /** Below this share of what it weighs at its hardest a kilogram of the reference lift is no measure; our choice. */
+    private const VANISHES = 0.15;
+
     /** @var array<string, Motion> */
     private array $motions = [];
 
@@ -144,6 +147,8 @@ final class ResistanceModel
             curve: $curve,
             referenceCurve: $referenceCurve,
             shapeDifference: $curve->shapeDifferenceFrom($referenceCurve),
+            kgAlong: $this->kgAlong($curve, $reference, $pattern->referencePoint, $body),
+            referenceName: $reference->name,
         );
     }
 
@@ -330,6 +335,25 @@ final class ResistanceModel
                 ResistanceCurve::meanOf($motion->bodyResistance(), $motion->effort),
             ];
         })();
+    }
+
+    /**
+     * The mass in the reference lift that would feel the same at each sample of the way, the two lifts laid over each other.
+     *
+     * @return array<int, float|null> Kilograms; null where a kilogram in the reference lift weighs next to nothing.
+     */
+    private function kgAlong(ResistanceCurve $curve, Exercise $reference, LoadPoint $point, Body $body): array
+    {
+        $motion = $this->motion($reference, $body, $reference->placementOf(Setting::bodyWeight()));
+        $own = $motion->bodyResistance();
+        $perKg = $motion->resistancePerKg($point);
+        $least = self::VANISHES * max([0.0, ...array_map(abs(...), $perKg)]);
+        $along = [];
+        foreach ($curve->resistance as $i => $resistance) {
+            $along[] = abs($perKg[$i]) < $least ? null : ($resistance - $own[$i]) / $perKg[$i];
+        }
+
+        return $along;
     }
 
     private function referenceCurve(Exercise $reference, LoadPoint $point, Body $body, float $kg): ResistanceCurve

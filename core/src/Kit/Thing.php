@@ -41,6 +41,7 @@ final readonly class Thing
      * @param  list<array{massKg: float, count: int}>  $plates
      * @param  PlateLoading|null  $loading  Of an adjustable dumbbell.
      * @param  SupportVerdict|null  $checked  What its last check came to; null where it was never checked.
+     * @param  bool  $isPacked  True for pieces that lie in a carrier, where fewer than two of the kind are left beside it.
      * @param  float  $kgPerL  Of what a pourable vessel holds, as are the next two.
      * @param  float  $massKg  Per piece; of a rucksack its own, of an adjustable dumbbell its handle.
      */
@@ -68,6 +69,7 @@ final readonly class Thing
         public ?PlateLoading $loading,
         public ?string $outOfService,
         public ?SupportVerdict $checked,
+        public bool $isPacked = false,
     ) {
     }
 
@@ -152,6 +154,17 @@ final readonly class Thing
             loading: $kind === 'adjustable-dumbbell' ? PlateLoading::of($massKg, $plates, max(1, (int) $number('count', 1))) : null,
             outOfService: is_string($data['out_of_service'] ?? null) ? $data['out_of_service'] : null,
             checked: is_string($data['checked'] ?? null) ? SupportVerdict::tryFrom($data['checked']) : null,
+        );
+    }
+
+    /** So many of these, in a carrier. */
+    public function packed(int $count): self
+    {
+        return new self(
+            $this->id, $this->kind, $this->name, $count, $this->massKg, $this->certainty, $this->maxKg, $this->kgPerL, $this->maxL,
+            $this->containerKg, $this->grip, $this->sealed, $this->glass, $this->band, $this->limitRatio, $this->handleM, $this->heightM,
+            $this->castors, $this->folding, $this->plates, $this->loading, $this->outOfService, $this->checked,
+            isPacked: $this->count - $count < 2,
         );
     }
 

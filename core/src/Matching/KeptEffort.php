@@ -8,6 +8,7 @@ use NimbleShelf\Core\Catalogue\Exercise;
 use NimbleShelf\Core\Mechanics\ResistanceCurve;
 use NimbleShelf\Core\Planning\Ability;
 use NimbleShelf\Core\Planning\Tempo;
+use NimbleShelf\Core\Text\Plain;
 
 /**
  * A prescription rewritten for another load, so that the client ends a set with the same number in reserve.
@@ -124,9 +125,9 @@ final readonly class KeptEffort
         $changes = [];
         if ($slowest !== $usual) {
             $changes[] = sprintf(
-                'Too light for %d repetitions as it is%s: %s. A rule of thumb takes %d %% off the repetitions for it; the first '
+                'Too light for %s as it is%s: %s. A rule of thumb takes %d %% off the repetitions for it; the first '
                     .'logged set corrects that.',
-                $target,
+                Plain::count($target, 'repetition'),
                 $possible <= self::MOST_REPS ? sprintf(' (%d would go)', round($possible)) : '',
                 $slowest->inWords(),
                 round(100 * (1 - $slowest->repetitionsFrom(1.0, $usual))),
@@ -136,7 +137,7 @@ final readonly class KeptEffort
         $isReached = $over <= self::OUT_OF_REACH && $toFailure < self::UNTOLD;
         $reps = min(self::MOST_REPS, $reps);
         if ($reps > $target) {
-            $changes[] = sprintf('%d repetitions instead of %d, near failure: %d in reserve.', $reps, $target, $reserve);
+            $changes[] = sprintf('%s instead of %d, near failure: %d in reserve.', Plain::count($reps, 'repetition'), $target, $reserve);
         }
         if ($over > 0 && $isReached) {
             $changes[] = sprintf('About %d more would still go after %d: halve the rest between sets.', $over, self::MOST_REPS);
@@ -190,7 +191,7 @@ final readonly class KeptEffort
         $reps = min(self::MOST_REPS, (int) round($left));
         $changes = [sprintf('Tempo set by hand: %s.', $tempo->inWords())];
         if ($reps !== $target) {
-            $changes[] = sprintf('%d repetitions instead of %d, with %d in reserve.', $reps, $target, $reserve);
+            $changes[] = sprintf('%s instead of %d, with %d in reserve.', Plain::count($reps, 'repetition'), $target, $reserve);
         }
 
         return new self($possible, $reps, $tempo, null, 1.0, 1.0, 0, $left <= self::MOST_REPS + self::OUT_OF_REACH, $changes, []);
@@ -216,8 +217,8 @@ final readonly class KeptEffort
                 [$range, $rangeRatio] = [$how, $ratio];
                 $reps = (int) round(min($target, $ability->repetitionsToFailure($wholeKg * $ratio) - $reserve));
                 $changes[] = sprintf(
-                    'Too heavy for %d repetitions over the whole range: %s, which takes %d %% off the load.',
-                    $least,
+                    'Too heavy for %s over the whole range: %s, which takes %d %% off the load.',
+                    Plain::count($least, 'repetition'),
                     $how,
                     round(100 * (1 - $ratio)),
                 );
@@ -228,7 +229,7 @@ final readonly class KeptEffort
             return null;
         }
         if ($reps !== $target) {
-            $changes[] = sprintf('%d repetitions instead of %d, with %d in reserve as before.', $reps, $target, $reserve);
+            $changes[] = sprintf('%s instead of %d, with %d in reserve as before.', Plain::count($reps, 'repetition'), $target, $reserve);
         }
         $longer = $reps < self::LONGER_REST_BELOW * $target;
         if ($longer) {

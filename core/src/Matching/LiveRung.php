@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace NimbleShelf\Core\Matching;
 
 use NimbleShelf\Core\Exception\InvalidQuantity;
-use NimbleShelf\Core\Kit\Thing;
+use NimbleShelf\Core\Kit\Recipe;
 use NimbleShelf\Core\Mechanics\BandLayout;
 use NimbleShelf\Core\Mechanics\BandSetup;
 use NimbleShelf\Core\Mechanics\Setting;
@@ -98,16 +98,17 @@ final class LiveRung
                 $stops,
             );
         }
-        $rucksack = self::rucksack($rung);
-        if ($rucksack !== null) {
+        if ($rung->packing !== null && count($rung->packing->recipes) > 1) {
+            $stops = $rung->packing->stops();
             $controls[] = new Control(
                 'massKg',
-                'Packed to',
+                $rung->packing->carrier->kind === 'rucksack' ? 'Packed to' : 'Filled to',
                 'kg',
-                ceil($rucksack->massKg + 1),
-                $rucksack->maxKg,
-                0.5,
+                $stops[0]['value'],
+                $stops[count($stops) - 1]['value'],
+                0.1,
                 $rung->setting->massKg,
+                $stops,
             );
         }
 
@@ -203,11 +204,28 @@ final class LiveRung
             $words = str_replace($before, self::layout($base, $setting->band, $setting->limbs), $words);
             $seconds += self::easeSeconds($setting->band) - self::easeSeconds($base->setting->band);
         }
-        if (self::rucksack($base) !== null) {
-            $words = (string) preg_replace('/packed to [\d.]+ kg/', 'packed to '.SettingInWords::kg($setting->massKg).' kg', $words);
+        $things = $base->things;
+        if ($base->packing !== null) {
+            $before = $base->packing->near($base->setting->massKg);
+            $recipe = $base->packing->near($setting->massKg);
+            $setting = $setting->withMassKg(round($recipe->totalKg, 2));
+            $words = str_replace(self::packed($base, $base->packing, $before), self::packed($base, $base->packing, $recipe), $words);
+            $things = [
+                ...$base->packing->thingsFor($recipe),
+                ...array_slice($things, count($base->packing->thingsFor($before))),
+            ];
         }
 
-        return new Rung($base->exercise, $setting, $base->things, $base->certainty, $words, $seconds, places: $base->places);
+        return new Rung(
+            $base->exercise,
+            $setting,
+            $things,
+            $base->certainty,
+            $words,
+            $seconds,
+            places: $base->places,
+            packing: $base->packing,
+        );
     }
 
     /**
@@ -241,12 +259,27 @@ final class LiveRung
                 $bare = $rung->bare ?? $rung;
 
                 return $place->with(
-                    new Rung($bare->exercise, $bare->setting, $bare->things, $bare->certainty, $bare->words, $bare->setUpSeconds),
+                    new Rung(
+                        $bare->exercise,
+                        $bare->setting,
+                        $bare->things,
+                        $bare->certainty,
+                        $bare->words,
+                        $bare->setUpSeconds,
+                        packing: $bare->packing,
+                    ),
                 )->movableTo($rung->places);
             }
         }
 
         throw InvalidQuantity::because('supportCm', sprintf('Nothing on the shelf is %.0f cm high and serves.', $supportCm));
+    }
+
+    private static function packed(Rung $rung, Packing $packing, Recipe $recipe): string
+    {
+        return $packing->carrier->kind === 'rucksack'
+            ? RungWords::packed($rung->exercise, $packing, $recipe)
+            : RungWords::filled($packing, $recipe, $rung->setting->limbs !== 1);
     }
 
     private static function layout(Rung $rung, BandSetup $band, ?int $limbs): string
@@ -283,11 +316,11 @@ final class LiveRung
     {
         if ($one->implement !== $two->implement || ($one->limbs ?? 2) !== ($two->limbs ?? 2)
             || abs($one->supportHeightM - $two->supportHeightM) > self::NEAR || abs($one->footHeightM - $two->footHeightM) > self::NEAR
-            || ($one->implement !== 'rucksack' && abs($one->massKg - $two->massKg) > self::NEAR)) {
+            || (! self::isCarrier($one) && abs($one->massKg - $two->massKg) > self::NEAR)) {
             return false;
         }
         if ($one->band === null || $two->band === null) {
-            return $one->band === $two->band && $one->implement === 'rucksack';
+            return $one->band === $two->band && self::isCarrier($one);
         }
 
         return $one->band->layout->isLike($two->band->layout)
@@ -300,10 +333,8 @@ final class LiveRung
         return round(100 * max($setting->supportHeightM, $setting->footHeightM));
     }
 
-    private static function rucksack(Rung $rung): ?Thing
+    private static function isCarrier(Setting $setting): bool
     {
-        return $rung->setting->implement === 'rucksack' && isset($rung->things[0]) && $rung->things[0]->kind === 'rucksack'
-            ? $rung->things[0]
-            : null;
+        return $setting->implement === 'rucksack' || $setting->implement === 'pourable';
     }
 }

@@ -51,6 +51,7 @@ final readonly class Place
             $rung->setUpSeconds + self::SET_UP_SECONDS,
             bare: $rung,
             place: $this,
+            packing: $rung->packing,
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NimbleShelf\Core\Matching;
 
 use NimbleShelf\Core\Kit\Thing;
+use NimbleShelf\Core\Text\Plain;
 
 /** What a client likes, dislikes and has done, as far as it speaks for one rung or against it. */
 final readonly class Preferences
@@ -63,7 +64,10 @@ final readonly class Preferences
         return match (true) {
             $disliked !== null => "The client does not like it ({$disliked}).",
             $liked !== null => "The client likes it ({$liked}).",
-            $this->knows($rung) => sprintf('The client knows it: %d sets of late.', $this->done[$rung->exercise->id]),
+            $this->knows($rung) => sprintf(
+                'The client knows it: %s of late.',
+                Plain::count($this->done[$rung->exercise->id], 'set'),
+            ),
             default => null,
         };
     }

@@ -15,6 +15,7 @@ final readonly class Rung
     /**
      * @param  list<Thing>  $things  What must be at hand.
      * @param  self|null  $bare  The same without the furniture it is done on; null where there is none.
+     * @param  Packing|null  $packing  What else its carrier can be made to weigh; null without one.
      * @param  list<Place>  $places  Where else it can be done, this place among them; empty where nothing is to choose.
      */
     public function __construct(
@@ -27,12 +28,27 @@ final readonly class Rung
         public ?self $bare = null,
         public ?Place $place = null,
         public array $places = [],
+        public ?Packing $packing = null,
     ) {
     }
 
     public function isOneSided(): bool
     {
         return $this->exercise->isOneSidedIn($this->setting);
+    }
+
+    /** @return list<string> What to have at hand; of a carrier with what goes into it. */
+    public function toLayOut(): array
+    {
+        $recipe = $this->packing?->near($this->setting->massKg);
+        $said = [];
+        foreach ($this->things as $thing) {
+            if ($recipe === null || ! $this->packing->takes($recipe, $thing)) {
+                $said[] = $recipe !== null && $thing->id === $this->packing->carrier->id ? $this->packing->laidOut($recipe) : $thing->name;
+            }
+        }
+
+        return $said;
     }
 
     /** @param  list<Place>  $places */
@@ -50,6 +66,7 @@ final readonly class Rung
                 $this->bare,
                 $this->place,
                 $places,
+                $this->packing,
             );
     }
 }

@@ -22,11 +22,19 @@ use NimbleShelf\Core\Mechanics\Setting;
  */
 final class RungFinder
 {
+    /** @var \WeakMap<Thing, array{shelf: list<Thing>, packing: Packing}>|null */
+    private ?\WeakMap $packings = null;
+
     /** Stances tried for a band below both feet, metres. */
     private const STANCES_M = [0.20, 0.50, 0.70];
 
-    /** Step of a packed rucksack, kilograms: about a large bottle. */
-    private const FILL_STEP_KG = 2.0;
+    /** A carrier lighter than this loads nothing worth its name, one heavier than this is not handled; our estimates, kilograms. */
+    private const LEAST_PACKED_KG = 0.5;
+
+    private const MOST_PACKED_KG = 60.0;
+
+    /** Packing or pouring, and putting it on, seconds; our estimate. */
+    private const PACKING_SECONDS = 40;
 
     /** A bottle or tin up to this is held by its body in one hand, below the head; our estimate of a sure grip. */
     private const ONE_HAND_KG = 2.5;
@@ -152,8 +160,8 @@ final class RungFinder
         if ($problem !== null) {
             return ['rungs' => [], 'problems' => [$problem]];
         }
-        if ($thing->kind === 'rucksack') {
-            return ['rungs' => $this->packed($exercise, $situation->shelf, $thing), 'problems' => []];
+        if ($thing->kind === 'rucksack' || $thing->kind === 'pourable') {
+            return ['rungs' => $this->packed($exercise, $situation, $thing, $point), 'problems' => []];
         }
 
         $rungs = [];
@@ -184,7 +192,7 @@ final class RungFinder
         $aboveTheBody = $exercise->has('overhead') || $exercise->pattern === 'horizontal-press';
 
         return match (true) {
-            $thing->kind !== 'object' => null,
+            ! in_array($thing->kind, ['object', 'pourable'], true) => null,
             $exercise->pattern === 'power'
                 && ($thing->glass || ! $thing->sealed) => "The {$thing->name} could break or spill: it is not swung.",
             $exercise->pattern === 'power'
@@ -200,33 +208,53 @@ final class RungFinder
     }
 
     /**
-     * @param  list<Thing>  $shelf
+     * A carrier stands in the list with every load it can be packed to.
+     *
      * @return list<Rung>
      */
-    private function packed(Exercise $exercise, array $shelf, Thing $rucksack): array
+    private function packed(Exercise $exercise, Situation $situation, Thing $carrier, LoadPoint $point): array
     {
-        $fillKg = 0.0;
-        foreach ($shelf as $thing) {
-            $fillKg += match ($thing->kind) {
-                'object' => $thing->massKg * $thing->count,
-                'pourable' => $thing->maxKg,
-                default => 0.0,
-            };
-        }
-        $mostKg = min($rucksack->maxKg, $rucksack->massKg + $fillKg);
+        $packing = $carrier->kind === 'rucksack' ? $this->packingOf($carrier, $situation->shelf) : Packing::ofVessel($carrier);
         $rungs = [];
-        for ($kg = 2 * self::FILL_STEP_KG; $kg <= $mostKg + 1e-9; $kg += self::FILL_STEP_KG) {
+        if ($packing === null) {
+            return $rungs;
+        }
+        foreach ($packing->recipes as $recipe) {
+            $massKg = round($recipe->totalKg, 2);
+            if ($massKg < self::LEAST_PACKED_KG || $massKg > self::MOST_PACKED_KG) {
+                continue;
+            }
+            $oneHand = $point->isPerHand() && $exercise->effort->isOfArms();
             $rungs[] = new Rung(
                 $exercise,
-                Setting::of('rucksack', $kg),
-                [$rucksack],
+                $oneHand ? Setting::of($carrier->kind, $massKg, perHand: true, limbs: 1) : Setting::of($carrier->kind, $massKg),
+                $packing->thingsFor($recipe),
                 Certainty::Filled,
-                RungWords::packed($exercise, $rucksack, $kg),
-                max(40, $exercise->setUpSeconds),
+                $carrier->kind === 'rucksack'
+                    ? RungWords::packed($exercise, $packing, $recipe)
+                    : RungWords::filled($packing, $recipe, ! $oneHand),
+                max(self::PACKING_SECONDS, $exercise->setUpSeconds) + ($oneHand ? self::ONE_ARM_SECONDS : 0),
+                packing: $packing,
             );
         }
 
         return $rungs;
+    }
+
+    /**
+     * What a bag can be packed to is the same for every exercise.
+     *
+     * @param  list<Thing>  $shelf
+     */
+    private function packingOf(Thing $carrier, array $shelf): Packing
+    {
+        $this->packings ??= new \WeakMap;
+        $known = $this->packings[$carrier] ?? null;
+        if ($known === null || $known['shelf'] !== $shelf) {
+            $known = $this->packings[$carrier] = ['shelf' => $shelf, 'packing' => Packing::of($carrier, $shelf)];
+        }
+
+        return $known['packing'];
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NimbleShelf\Core\Matching;
 
 use NimbleShelf\Core\Catalogue\Exercise;
+use NimbleShelf\Core\Kit\Recipe;
 use NimbleShelf\Core\Kit\Thing;
 use NimbleShelf\Core\Mechanics\BandAttachment;
 use NimbleShelf\Core\Mechanics\BandSetup;
@@ -73,15 +74,38 @@ final class RungWords
         };
     }
 
-    public static function packed(Exercise $exercise, Thing $rucksack, float $massKg): string
+    /** A bag worn or held, with its recipe. */
+    public static function packed(Exercise $exercise, Packing $packing, Recipe $recipe): string
     {
         $where = match ($exercise->loadPointFor('rucksack')) {
             LoadPoint::Hips => 'laid across the hips',
             LoadPoint::Front => 'worn on the chest, straps tight',
-            default => 'high and tight on the back',
+            LoadPoint::Back => 'high and tight on the back',
+            LoadPoint::Goblet => 'hugged to the chest',
+            default => 'held by its top loop',
         };
+        $fill = $packing->inWords($recipe);
 
-        return sprintf('%s packed to %s kg in all, %s', ucfirst($rucksack->name), SettingInWords::kg($massKg), $where);
+        return sprintf(
+            '%s %s, %s',
+            ucfirst($packing->carrier->name),
+            $fill === '' ? sprintf('empty, %s kg', Packing::kg($recipe)) : sprintf('packed to %s kg: %s', Packing::kg($recipe), $fill),
+            $where,
+        );
+    }
+
+    /** A vessel held by its handle, with what was poured in. */
+    public static function filled(Packing $packing, Recipe $recipe, bool $isInBothHands): string
+    {
+        $fill = $packing->inWords($recipe);
+
+        return sprintf(
+            '%s kg %s: the %s%s',
+            Packing::kg($recipe),
+            $isInBothHands ? 'held in both hands' : 'in one hand',
+            $packing->carrier->name,
+            $fill === '' ? ', empty' : " with {$fill}",
+        );
     }
 
     public static function band(Thing $thing, BandSetup $setup, bool $oneArm, BandAttachment $attachment): string

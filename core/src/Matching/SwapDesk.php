@@ -15,6 +15,7 @@ use NimbleShelf\Core\Mechanics\ResistanceCurve;
 use NimbleShelf\Core\Mechanics\Setting;
 use NimbleShelf\Core\Planning\Ability;
 use NimbleShelf\Core\Planning\Tempo;
+use NimbleShelf\Core\Text\Plain;
 
 /** Replaces a prescribed exercise by the best rungs a shelf allows, keeping the effort, with reasons for and against. */
 final readonly class SwapDesk
@@ -394,8 +395,8 @@ final readonly class SwapDesk
         return abs($expected - $asked->prescription->reps) < self::CAPACITY_DIFFERS
             ? null
             : sprintf(
-                'As written. The capacity on record expects about %d repetitions here with %d in reserve.',
-                max(0, $expected),
+                'As written. The capacity on record expects about %s here with %d in reserve.',
+                Plain::count(max(0, $expected), 'repetition'),
                 $asked->reserve,
             );
     }

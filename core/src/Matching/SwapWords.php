@@ -42,10 +42,12 @@ final readonly class SwapWords
             ),
         }];
         if ($equivalent->isMeasured) {
+            $words = $equivalent->inWords();
+            $lift = self::inASentence($this->catalogue->exercise($equivalent->referenceExercise)->name);
             $reasons[] = sprintf(
-                'Feels like %s in the %s; prescribed was %s.',
-                $equivalent->inWords(),
-                self::inASentence($this->catalogue->exercise($equivalent->referenceExercise)->name),
+                'Feels like %s; prescribed was %s.',
+                // Below the bare lift the words name it already.
+                str_contains($words, "the {$lift}") ? $words : "{$words} in the {$lift}",
                 $prescribed->inWords(),
             );
         }

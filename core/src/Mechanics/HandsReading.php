@@ -13,6 +13,20 @@ namespace NimbleShelf\Core\Mechanics;
  */
 final class HandsReading
 {
+    /**
+     * "Held still, a scale under both hands would read 72 % of body weight at the start and 68 % at the end."
+     *
+     * @param  array{start: float, end: float}|null  $shares
+     */
+    public static function inWords(?array $shares): ?string
+    {
+        return $shares === null ? null : sprintf(
+            'Held still, a scale under both hands would read %.0f %% of body weight at the start and %.0f %% at the end.',
+            100 * $shares['start'],
+            100 * $shares['end'],
+        );
+    }
+
     /** Null where the hands bear no weight. */
     public static function shareAt(Rig $rig, float $u): ?float
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NimbleShelf\Core\Planning;
 
 use NimbleShelf\Core\Exception\InvalidQuantity;
+use NimbleShelf\Core\Text\Plain;
 
 /** How much one set asks for: repetitions, seconds, or as long as it stays clean. */
 final readonly class Dose
@@ -161,8 +162,7 @@ final readonly class Dose
             $this->asLongAsClean => 'as long as clean'.($this->seconds === null ? '' : ", at most {$this->seconds} s"),
             $this->isTimed() => "{$this->seconds} s",
             $this->most !== $this->fewest => "{$this->fewest}–{$this->most} repetitions",
-            $this->fewest === 1 => '1 repetition',
-            default => "{$this->fewest} repetitions",
+            default => Plain::count($this->fewest, 'repetition'),
         };
 
         return $count.($this->perSide ? ' per side' : '').($this->means === '' ? '' : ", {$this->means}");

@@ -28,6 +28,17 @@ final readonly class KitConflict
 
     public function inWords(): string
     {
+        if ($this->thing->isPacked() || $this->thing->kind === 'object') {
+            return sprintf(
+                'The %s is part of what is packed for %s and is wanted by itself for %s: moving it takes %.0f s and the rest between is %.0f s.',
+                $this->thing->name,
+                mb_strtolower(($this->thing->isPacked() ? $this->to : $this->from)->exercise->name),
+                mb_strtolower(($this->thing->isPacked() ? $this->from : $this->to)->exercise->name),
+                $this->neededSeconds,
+                $this->restSeconds,
+            );
+        }
+
         return sprintf(
             'The %s is needed in two set-ups, for %s and for %s: changing it takes %.0f s and the rest between is %.0f s.',
             $this->thing->name,

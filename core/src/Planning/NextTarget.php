@@ -49,8 +49,8 @@ final readonly class NextTarget
                 $lighter,
                 $fewest,
                 sprintf(
-                    '%d repetitions with %s in reserve is harder than the goal asks (%d–%d in reserve).',
-                    $reps,
+                    '%s with %s in reserve is harder than the goal asks (%d–%d in reserve).',
+                    Plain::count($reps, 'repetition'),
                     Plain::number($reserve, 1),
                     $leastReserve,
                     $mostReserve,

@@ -10,9 +10,12 @@ use NimbleShelf\Core\Text\Plain;
 /** A thing, and how one slot has it set up. */
 final readonly class ThingInUse
 {
+    private const PACKED = 'packed';
+
     /**
      * @param  string  $setUp  The same for the same load, rig, fill or place.
      * @param  float  $massKg  What it is loaded to; 0 where it is not loaded.
+     * @param  array<string, int>  $contents  Of a carrier: how many of what lie in it, where that is known.
      */
     private function __construct(
         public string $id,
@@ -21,6 +24,7 @@ final readonly class ThingInUse
         public string $setUp,
         public float $massKg,
         public ?Thing $thing,
+        public array $contents = [],
     ) {
     }
 
@@ -47,10 +51,35 @@ final readonly class ThingInUse
             $thing->id,
             self::nameOf($thing, $slot),
             $thing->kind,
-            self::setUpOf($thing->kind, $slot),
+            $thing->isPacked ? self::PACKED : self::setUpOf($thing->kind, $slot),
             $slot->assignment->setting->massKg,
             $thing,
+            self::isCarrier($thing->kind) ? self::contentsIn($slot) : [],
         );
+    }
+
+    /** True for a piece that lies in a carrier here. */
+    public function isPacked(): bool
+    {
+        return $this->setUp === self::PACKED;
+    }
+
+    private static function isCarrier(string $kind): bool
+    {
+        return $kind === 'rucksack' || $kind === 'pourable';
+    }
+
+    /** @return array<string, int> */
+    private static function contentsIn(Slot $slot): array
+    {
+        $contents = [];
+        foreach ($slot->things as $thing) {
+            if (in_array($thing->kind, ['object', 'pourable'], true) && $slot->assignment->setting->implement !== $thing->kind) {
+                $contents[$thing->id] = $thing->count;
+            }
+        }
+
+        return $contents;
     }
 
     /** "two glaze buckets" where there is one for each hand. */

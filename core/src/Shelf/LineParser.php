@@ -48,6 +48,7 @@ final class LineParser
         $count = $kind === 'adjustable-dumbbell' && str_contains($word, 'pair') ? 2 : $count;
         $masses = $this->quantities(ShelfWords::KG, static fn (float $kg): string => SettingInWords::kg($kg).' kg');
         $volumes = $this->quantities(ShelfWords::LITRES, static fn (float $litres): string => SettingInWords::kg($litres).' L');
+        $handleCm = Thing::isBandKind($kind ?? '') ? $this->handleCm() : null;
         $diameterMm = $kind === 'pole' ? $this->diameterMm() : null;
         $lengths = $this->quantities(ShelfWords::CM, static fn (float $cm): string => SettingInWords::kg($cm).' cm');
         $measures += match ($kind) {
@@ -62,7 +63,9 @@ final class LineParser
             'chair', 'stool', 'sofa', 'table', 'step' => $this->first('height_cm', $lengths)
                 + $this->first('mass_kg', $masses)
                 + $this->flags(),
-            default => Thing::isBandKind($kind ?? '') ? $this->first('rest_length_cm', $lengths) + $this->rubber() : [],
+            default => Thing::isBandKind($kind ?? '') ? $this->first('rest_length_cm', $lengths)
+                + ($handleCm === null ? [] : ['handle_cm' => $handleCm])
+                + $this->rubber() : [],
         };
         $unknown = $this->leftOver();
 
@@ -255,6 +258,21 @@ final class LineParser
         $this->assumed[] = 'Nothing says how strong it is: taken as medium, a third either way, until the Bench has tested it.';
 
         return ['a_n' => ShelfWords::RUBBER['medium'], 'b_n' => ShelfWords::RUBBER['medium'], 'source' => 'unknown'];
+    }
+
+    /** How long each handle and its strap are, where the line says so. */
+    private function handleCm(): ?float
+    {
+        $units = implode('|', array_map(static fn (string $name): string => preg_quote($name, '/'), array_keys(ShelfWords::CM)));
+        if (preg_match("/ handles? (?:of )?(\\d+(?:\\.\\d+)?) ?({$units})(?=[ ,.;)])/", $this->rest, $found) === 1
+            || preg_match("/ (\\d+(?:\\.\\d+)?) ?({$units}) handles?(?=[ ,.;)])/", $this->rest, $found) === 1) {
+            $cm = round((float) $found[1] * ShelfWords::CM[$found[2]], 1);
+            $this->drop($found[0], 'each handle '.SettingInWords::kg($cm).' cm, which does not stretch');
+
+            return $cm;
+        }
+
+        return null;
     }
 
     private function diameterMm(): ?float

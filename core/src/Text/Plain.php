@@ -19,6 +19,26 @@ final class Plain
         return str_contains($text, '.') ? rtrim(rtrim($text, '0'), '.') : $text;
     }
 
+    private const SMALL = [1 => 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'];
+
+    /** A small number as a word: "two"; from thirteen on in figures. */
+    public static function small(int $count): string
+    {
+        return self::SMALL[$count] ?? (string) $count;
+    }
+
+    /**
+     * "a, b and c".
+     *
+     * @param  list<string>  $parts
+     */
+    public static function listed(array $parts): string
+    {
+        $last = array_pop($parts);
+
+        return $parts === [] ? (string) $last : implode(', ', $parts).' and '.$last;
+    }
+
     /** "Buckets"; a name that ends in s stays as it is. */
     public static function plural(string $name): string
     {

@@ -19,12 +19,12 @@ describe('loads in words', () => {
     [8, '8'],
     [0, '0'],
     [-0, '0'],
-    [-2.5, '−2.5'],
+    [-2.5, 'less 2.5'],
   ])('%s is signed %s', (value, words) => expect(signed(value)).toBe(words))
   it.each([
     [3, 4.5, '3–4.5'],
-    [-3, -2.5, '−3 to −2.5'],
-    [-1, 2, '−1 to 2'],
+    [-3, -2.5, 'less 3 to less 2.5'],
+    [-1, 2, 'less 1 to 2'],
   ])('from %s to %s', (low, high, words) => expect(rangeOf(low, high)).toBe(words))
 })
 

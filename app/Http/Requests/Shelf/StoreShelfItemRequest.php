@@ -29,6 +29,7 @@ final class StoreShelfItemRequest extends FormRequest
         'restLengthCm' => 'rest_length_cm',
         'heightCm' => 'height_cm',
         'handleKg' => 'handle_kg',
+        'handleCm' => 'handle_cm',
         'diameterMm' => 'diameter_mm',
         'wallMm' => 'wall_mm',
         'containerKg' => 'container_kg',
@@ -67,6 +68,7 @@ final class StoreShelfItemRequest extends FormRequest
             'massKg' => ['nullable', 'required_if:kind,'.self::WITH_MASS, 'numeric', 'between:0.1,120'],
             'maxKg' => ['nullable', 'required_if:kind,rucksack', 'numeric', 'between:1,60'],
             'restLengthCm' => ['nullable', 'required_if:kind,'.implode(',', Thing::BANDS), 'numeric', 'between:10,400'],
+            'handleCm' => ['nullable', 'numeric', 'between:'.implode(',', Thing::HANDLE_CM)],
             'forceAtDoubleN' => [
                 'nullable',
                 $this->filled('line') ? 'sometimes' : 'required_if:kind,'.implode(',', Thing::BANDS),
@@ -115,6 +117,7 @@ final class StoreShelfItemRequest extends FormRequest
             'maxKg.required_if' => 'How many kilograms does it hold?',
             'restLengthCm.required_if' => 'How long is it at rest, in centimetres?',
             'restLengthCm.between' => 'A band is between 10 and 400 cm long at rest.',
+            'handleCm.between' => 'A handle with its strap is at most 50 cm long.',
             'forceAtDoubleN.required_if' => 'How hard does it pull at twice its length, in newtons? 10 N is about 1 kg.',
             'heightCm.required_if' => 'How high is it, in centimetres?',
             'heightCm.between' => 'A support is between 5 and 130 cm high.',

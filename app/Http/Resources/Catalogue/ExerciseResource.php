@@ -59,6 +59,7 @@ final readonly class ExerciseResource extends Resource
         public FigureResource $figure,
         public CurveResource $curve,
         public ?EquivalentResource $equivalent,
+        public ?string $plate,
         public ?string $problem,
         public array $variants,
     ) {

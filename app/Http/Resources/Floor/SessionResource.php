@@ -13,7 +13,8 @@ final readonly class SessionResource extends Resource
 {
     /**
      * @param  list<HealthLockResource>  $locks  What stands between the client and training today.
-     * @param  list<string>  $layOut  What to have within reach before the clock starts.
+     * @param  list<string>  $layOut  What to have within reach before the clock starts, with what goes into it.
+     * @param  list<string>  $clashes  Things that two exercises of one block want in two set-ups.
      * @param  list<BlockResource>  $blocks
      * @param  int  $minutes  Promised.
      * @param  int  $takesMinutes  What its sets, rests and changes add up to.
@@ -33,6 +34,7 @@ final readonly class SessionResource extends Resource
         public SessionState $state,
         public array $locks,
         public array $layOut,
+        public array $clashes,
         public array $blocks,
         public array $steps,
         public array $skipped,

@@ -18,6 +18,7 @@ final readonly class LedgerPatternResource extends Resource
         public string $pattern,
         public string $name,
         public string $unit,
+        public string $reference,
         public float $capacityKg,
         public float $lowKg,
         public float $highKg,

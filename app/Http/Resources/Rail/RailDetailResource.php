@@ -12,12 +12,14 @@ use App\Http\Resources\Shared\FigureResource;
 /** The figure and the curve of one rung, and of the reference lift at the same load. */
 final readonly class RailDetailResource extends Resource
 {
+    /** @param  string|null  $plate  What a scale under the hands would read; null where they bear no weight. */
     public function __construct(
         public string $key,
         public EquivalentResource $equivalent,
         public FigureResource $figure,
         public CurveResource $curve,
         public CurveResource $referenceCurve,
+        public ?string $plate,
     ) {
     }
 }

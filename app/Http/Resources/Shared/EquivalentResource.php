@@ -12,6 +12,7 @@ use NimbleShelf\Core\Equivalence\Equivalent;
 final readonly class EquivalentResource extends Resource
 {
     /**
+     * @param  float  $lowKg  The lower end of the likely range: four cases in five lie within.
      * @param  float  $ownKg  What the body itself adds in the reference lift.
      * @param  string  $reference  Name of the reference lift.
      */
@@ -36,8 +37,8 @@ final readonly class EquivalentResource extends Resource
 
         return new self(
             kg: $round($equivalent->kg),
-            lowKg: $round($equivalent->lowKg()),
-            highKg: $round($equivalent->highKg()),
+            lowKg: $round($equivalent->likelyLowKg()),
+            highKg: $round($equivalent->likelyHighKg()),
             ownKg: $round($equivalent->ownKg),
             unit: $equivalent->unit,
             reference: $catalogue->exercise($equivalent->referenceExercise)->name,

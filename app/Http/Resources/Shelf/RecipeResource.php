@@ -10,13 +10,13 @@ use App\Http\Resources\Resource;
 final readonly class RecipeResource extends Resource
 {
     /**
-     * @param  float  $sdKg  One sigma of the total.
+     * @param  float  $likelyKg  How far either side of the total four cases in five lie.
      * @param  list<FillPartResource>  $parts
      */
     public function __construct(
         public float $totalKg,
         public float $errorKg,
-        public float $sdKg,
+        public float $likelyKg,
         public int $pieces,
         public array $parts,
     ) {

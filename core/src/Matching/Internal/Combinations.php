@@ -73,6 +73,7 @@ final class Combinations
                     $weight->certainty->sigma() > $band->certainty->sigma() ? $weight->certainty : $band->certainty,
                     SettingInWords::combined($weight->words, $band->words),
                     $weight->setUpSeconds + $band->setUpSeconds - $exercise->setUpSeconds + self::COMBINING_SECONDS,
+                    packing: $weight->packing,
                 );
             }
         }

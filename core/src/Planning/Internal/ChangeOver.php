@@ -30,7 +30,7 @@ final readonly class ChangeOver
 
     private const SLOW_FLOOR_SECONDS = 15;
 
-    /** One piece of a fill, kilograms: about a large bottle; our estimate until recipes say. */
+    /** One piece of a fill where no recipe is known, kilograms: about a large bottle; our estimate. */
     private const PIECE_KG = 2.0;
 
     /** Without its plates known, one comes off or goes on at each end; our estimate. */
@@ -126,6 +126,8 @@ final readonly class ChangeOver
         return match (true) {
             Thing::isBandKind($use->kind) => "rig the {$use->name} for {$next->exercise->name}",
             Thing::isSupportKind($use->kind) => "move the {$use->name} for {$next->exercise->name}",
+            $use->isPacked() => "put the {$use->name} in",
+            $use->kind === 'object' => "take the {$use->name} out of the bag",
             $use->kind === 'adjustable-dumbbell' => "set the {$use->name} to {$kg} kg",
             default => "pack the {$use->name} to {$kg} kg",
         };
@@ -137,8 +139,25 @@ final readonly class ChangeOver
             Thing::isBandKind($use->kind) => self::BAND_SECONDS,
             Thing::isSupportKind($use->kind) => $use->kind === 'wall' ? 0.0 : self::FURNITURE_SECONDS,
             $use->kind === 'adjustable-dumbbell' => self::PLATE_SECONDS * self::platesMoved($use, $last, $next),
-            default => self::PIECE_SECONDS * max(1.0, ceil(abs($use->massKg - $last->massKg) / self::PIECE_KG)),
+            default => (float) self::PIECE_SECONDS * self::piecesMoved($use, $last),
         };
+    }
+
+    /** A piece goes in or comes out; of a carrier all that lie in it now and did not before, or the other way round. */
+    private static function piecesMoved(ThingInUse $use, ThingInUse $last): int
+    {
+        if ($use->isPacked() || $last->isPacked()) {
+            return max(1, $use->thing->count ?? 1);
+        }
+        if ($use->contents === [] && $last->contents === []) {
+            return max(1, (int) ceil(abs($use->massKg - $last->massKg) / self::PIECE_KG));
+        }
+        $moved = 0;
+        foreach ($use->contents + $last->contents as $id => $count) {
+            $moved += abs(($use->contents[$id] ?? 0) - ($last->contents[$id] ?? 0));
+        }
+
+        return max(1, $moved);
     }
 
     private static function platesMoved(ThingInUse $use, ThingInUse $last, Slot $next): int

@@ -6,7 +6,7 @@ import type { Exercise } from '../../shared/api'
 import { MovingFigure } from '../../shared/figure'
 import { usePhase } from '../../shared/lib/usePhase'
 import { CurvePlot, RailLine } from '../../shared/plot'
-import { Cautions, LoadNumber, Loading, Problem } from '../../shared/ui'
+import { Cautions, LoadNumber, Loading, Problem, Term } from '../../shared/ui'
 import { clientsOptions } from '../clients'
 import { exerciseOptions, type Choice } from './queries'
 import { Versions } from './Versions'
@@ -108,6 +108,7 @@ function Ladder({ exercise }: { exercise: Exercise }) {
         <RailLine
           title={`${exercise.name} and its neighbours`}
           unit={rungs[0]?.equivalent?.unit ?? ''}
+          zero={rungs[0]?.equivalent?.reference.toLowerCase()}
           rungs={rungs.flatMap((step) =>
             step.equivalent === null
               ? []
@@ -192,7 +193,9 @@ function Page({ id }: { id: string }) {
               <dd>{exercise.position}</dd>
               <dt className="soft">Sides</dt>
               <dd>{sides[exercise.side]}</dd>
-              <dt className="soft">Tempo</dt>
+              <dt className="soft">
+                <Term word="tempo">Tempo</Term>
+              </dt>
               <dd>{exercise.tempo} s</dd>
               <dt className="soft">Set-up</dt>
               <dd>{exercise.setUpSeconds} s</dd>
@@ -207,6 +210,7 @@ function Page({ id }: { id: string }) {
           {exercise.curve.unit !== '' && (
             <div className="mt-4">
               <CurvePlot phase={phase} curves={[{ name: exercise.words, curve: exercise.curve, tone: 'offered' }]} />
+              {exercise.plate !== null && <p className="soft mt-2 text-sm">{exercise.plate}</p>}
             </div>
           )}
         </div>

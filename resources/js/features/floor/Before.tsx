@@ -38,6 +38,11 @@ export function Before({ session }: { session: Session }) {
               ))}
             </ul>
           )}
+          {session.clashes.map((clash) => (
+            <p key={clash} className="mt-3 leading-snug">
+              <span className="tag look-here">two set-ups</span> {clash}
+            </p>
+          ))}
           <p className="mt-4">
             Within reach from the floor, water near, watch off for racked bells. Pets and children clear.
           </p>

@@ -1,5 +1,6 @@
 import { Minus, Plus } from 'lucide-react'
 import { useState } from 'react'
+import { Term } from '../../shared/ui'
 import { useKeys } from '../../shared/lib/useKeys'
 import type { PlacedStep } from './steps'
 import type { DoneSet } from './events'
@@ -70,7 +71,9 @@ export function LogPanel({ step, onLog }: LogPanelProps) {
       </div>
       {!item.isHold && (
         <fieldset className="mt-3" data-keys="through">
-          <legend className="mb-1 font-semibold">How many more would have been clean?</legend>
+          <legend className="mb-1 font-semibold">
+            How many more would have been <Term word="reserve">clean</Term>?
+          </legend>
           <div className="grid grid-cols-6 gap-1.5">
             {reserves.map((count) => (
               <button

@@ -1,4 +1,5 @@
 import { MovingFigure } from '../../shared/figure'
+import { countOf } from '../../shared/lib/counts'
 import { usePhase } from '../../shared/lib/usePhase'
 import { Cautions } from '../../shared/ui'
 import type { PlacedStep } from './steps'
@@ -29,7 +30,7 @@ export function Movement({ step, resting, paused }: MovementProps) {
           {step.side && <p className="floor-side">{sideWords[step.side]}</p>}
           <p className="floor-words sentence">{item.words}</p>
           <p className="mt-1 text-xl font-semibold">
-            {item.isHold ? `${item.reps} seconds` : `${item.reps} repetitions, ${item.reserve} in reserve`}
+            {countOf({ ...item, perSide: false })}
             {item.perSide ? ', this side' : ''}
           </p>
           {item.tempo && <p className="text-xl font-semibold">{item.tempo}</p>}

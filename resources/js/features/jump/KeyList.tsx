@@ -1,4 +1,5 @@
 import { useEffect, useRef } from 'react'
+import { glossary } from '../../shared/lib/glossary'
 
 const keys: [string, string][] = [
   ['/', 'Jump to a client or a place'],
@@ -27,7 +28,7 @@ export function KeyList({ open, onClose }: { open: boolean; onClose: () => void 
     <dialog ref={dialog} className="modal" onClose={onClose} aria-labelledby="key-list">
       <div className="modal-box max-w-lg">
         <h2 id="key-list" className="mb-4 text-2xl">
-          Keys
+          Keys and words
         </h2>
         <dl className="grid grid-cols-[auto_1fr] items-baseline gap-x-5 gap-y-2">
           {keys.map(([key, what]) => (
@@ -36,6 +37,15 @@ export function KeyList({ open, onClose }: { open: boolean; onClose: () => void 
                 <kbd className="key">{key}</kbd>
               </dt>
               <dd>{what}</dd>
+            </div>
+          ))}
+        </dl>
+        <h3 className="mt-6 mb-3 text-xl">Words</h3>
+        <dl className="grid grid-cols-[auto_1fr] items-baseline gap-x-5 gap-y-2">
+          {Object.entries(glossary).map(([word, meaning]) => (
+            <div key={word} className="contents">
+              <dt className="font-semibold">{word}</dt>
+              <dd>{meaning}</dd>
             </div>
           ))}
         </dl>

@@ -1,5 +1,6 @@
 import { useState } from 'react'
 import type { LedgerPattern } from '../../shared/api'
+import { counted, rangeOf, signed } from '../../shared/lib/counts'
 import { CapacityPlot, RailLine } from '../../shared/plot'
 
 /** One pattern: capacity over time, the shelf's rungs on one rail, and what to ask for next. */
@@ -14,16 +15,16 @@ export function PatternPanel({ pattern }: { pattern: LedgerPattern }) {
         <div>
           <p className="soft">Can do once, on top of the body</p>
           <p className="leading-none">
-            <span className="figure-number text-5xl">{pattern.capacityKg}</span>{' '}
+            <span className="figure-number text-5xl">{signed(pattern.capacityKg)}</span>{' '}
             <span className="font-semibold">{pattern.unit}</span>
           </p>
           <p className="soft mt-1 text-sm">
-            {pattern.lowKg}–{pattern.highKg}, one sigma; widens with every day without a log
+            likely {rangeOf(pattern.lowKg, pattern.highKg)}; widens with every day without a log
           </p>
           {next ? (
             <div className="next-target mt-5">
               <p className="soft text-sm">Next time</p>
-              <p className="font-display text-2xl font-semibold">{next.reps} repetitions</p>
+              <p className="font-display text-2xl font-semibold">{counted(next.reps, 'repetition')}</p>
               <p className="font-semibold">{next.words}</p>
               <p className="mt-1">{next.why}</p>
             </div>
@@ -41,6 +42,7 @@ export function PatternPanel({ pattern }: { pattern: LedgerPattern }) {
           <RailLine
             title={`Rungs for ${pattern.name}`}
             unit={pattern.unit}
+            zero={pattern.reference.toLowerCase()}
             focused={focused}
             onFocus={(key) => key !== null && setFocused(key)}
             rungs={rungs.map((rung, i) => ({
@@ -55,9 +57,9 @@ export function PatternPanel({ pattern }: { pattern: LedgerPattern }) {
           {shown && (
             <p aria-live="polite" className="mt-1">
               <strong>
-                {shown.kg} {pattern.unit}
+                {signed(shown.kg)} {pattern.unit}
               </strong>{' '}
-              ({shown.lowKg}–{shown.highKg}): {shown.name}, {shown.words}
+              (likely {rangeOf(shown.lowKg, shown.highKg)}): {shown.name}, {shown.words}
             </p>
           )}
         </div>

@@ -65,7 +65,7 @@ export function RailBoard({ rail, rungs, range, focused, onFocus, onOpen }: Rail
         <g key={tick}>
           <line x1={x(tick)} x2={x(tick)} y1={RAIL_Y - 6} y2={RAIL_Y} className="rail-tick" />
           <text x={x(tick)} y={20} textAnchor="middle" className="plot-number">
-            {signed(tick)}
+            {tick === 0 ? `bare ${rail.reference.toLowerCase()}` : signed(tick)}
           </text>
         </g>
       ))}

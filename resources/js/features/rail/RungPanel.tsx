@@ -1,9 +1,10 @@
 import { useQuery } from '@tanstack/react-query'
 import type { Rail, RailDetail, RailRung } from '../../shared/api'
 import { MovingFigure } from '../../shared/figure'
+import { counted } from '../../shared/lib/counts'
 import { usePhase } from '../../shared/lib/usePhase'
 import { CurvePlot } from '../../shared/plot'
-import { Cautions, LoadNumber, Loading } from '../../shared/ui'
+import { Cautions, LoadNumber, Loading, Term } from '../../shared/ui'
 import { rungOptions } from './queries'
 
 function expected(rung: RailRung): string {
@@ -11,8 +12,7 @@ function expected(rung: RailRung): string {
   if (rung.reps === null) return 'Nothing is logged in this pattern yet: start light, and let the first set say.'
   if (rung.repsHigh === 0) return 'Too heavy for one clean repetition with that reserve.'
   const side = rung.perSide ? ' each side' : ''
-  const repetitions = rung.reps === 1 ? 'repetition' : 'repetitions'
-  return `About ${rung.reps} ${repetitions}${side} (${rung.repsLow}–${rung.repsHigh}) with the goal’s reserve.`
+  return `About ${counted(rung.reps, 'repetition')}${side} (${rung.repsLow}–${rung.repsHigh}) with the goal’s reserve.`
 }
 
 function Drawn({ rail, rung, detail }: { rail: Rail; rung: RailRung; detail: RailDetail }) {
@@ -49,12 +49,14 @@ export function RungPanel({ clientId, rail, rung }: { clientId: number; rail: Ra
         {shown && (
           <div className="mt-3">
             <LoadNumber equivalent={shown.equivalent} />
+            {shown.plate !== null && <p className="soft mt-2 text-sm">{shown.plate}</p>}
           </div>
         )}
         <p className="mt-3">{expected(rung)}</p>
         {rung.jumpPercent !== null && (
           <p className={`mt-1 ${rung.isBigJump ? 'font-semibold text-error' : ''}`}>
-            {Math.abs(rung.jumpPercent)} % {rung.jumpPercent > 0 ? 'more' : 'less'} than the rung in use
+            {Math.abs(rung.jumpPercent)} % {rung.jumpPercent > 0 ? 'more' : 'less'} than the{' '}
+            <Term word="rung">rung</Term> in use
             {rung.isBigJump && ': a big jump; bridge it with repetitions, tempo or added fill'}.
           </p>
         )}

@@ -62,6 +62,7 @@ export function AddLine({ clientId }: { clientId: number }) {
     ...(asks.includes('mass') ? ['massKg'] : []),
     ...(asks.includes('max') ? ['maxKg'] : []),
     ...(asks.includes('length') ? ['restLengthCm'] : []),
+    ...(asks.includes('handles') ? ['handleCm'] : []),
     ...(asks.includes('pull') ? ['forceAtDoubleN'] : []),
     ...(asks.includes('height') ? ['heightCm'] : []),
     ...(asks.includes('grip') ? ['grip', 'certainty', 'sealed', 'glass'] : []),
@@ -145,6 +146,7 @@ export function AddLine({ clientId }: { clientId: number }) {
           field('massKg', kind?.id === 'rucksack' ? 'Empty' : asks.includes('height') ? 'Weighs' : 'One piece', 'kg')}
         {asks.includes('max') && field('maxKg', 'Holds up to', 'kg')}
         {asks.includes('length') && field('restLengthCm', 'Length at rest', 'cm')}
+        {asks.includes('handles') && field('handleCm', 'Each handle', 'cm', 'Empty: 12 cm, strap and all')}
         {asks.includes('pull') && field('forceAtDoubleN', 'Pull at twice that', 'N', 'Empty: until the Bench tests it')}
         {asks.includes('height') && field('heightCm', 'Height', 'cm')}
         {asks.includes('plates') && field('handleKg', 'Bare handle', 'kg')}

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { scaleLinear } from 'd3-scale'
 import type { PatternCoverage } from '../../shared/api'
-import { jumpsInWords, signed } from '../../shared/lib/counts'
+import { counted, jumpsInWords, signed } from '../../shared/lib/counts'
 import { Loading, Problem } from '../../shared/ui'
 import { coverageOptions } from './queries'
 
@@ -33,7 +33,7 @@ function Row({ pattern }: { pattern: PatternCoverage }) {
       <span>
         <strong>{pattern.name}</strong>
         <span className="soft block text-sm">
-          {trained ? `${pattern.exercises} exercises` : 'nothing here trains it'}
+          {trained ? counted(pattern.exercises, 'exercise') : 'nothing here trains it'}
         </span>
       </span>
       {trained && pattern.rungsKg.length > 0 ? <Span pattern={pattern} /> : <span aria-hidden="true" />}
@@ -93,7 +93,7 @@ export function CoveragePanel({ clientId }: { clientId: number }) {
                   {[
                     addition.opened.length > 0 && `opens ${addition.opened.join(', ').toLowerCase()}`,
                     addition.further.length > 0 && `reaches further in ${addition.further.join(', ').toLowerCase()}`,
-                    addition.closed > 0 && `fills ${addition.closed} ${addition.closed === 1 ? 'jump' : 'jumps'}`,
+                    addition.closed > 0 && `fills ${counted(addition.closed, 'jump')}`,
                   ]
                     .filter(Boolean)
                     .join('; ')}

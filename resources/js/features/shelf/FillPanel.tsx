@@ -9,7 +9,7 @@ function RecipeList({ recipe, name }: { recipe: Recipe; name: string }) {
       <p>
         <span className="figure-number text-4xl">{recipe.totalKg}</span> <span className="font-semibold">kg</span>{' '}
         <span className="soft">
-          ± {recipe.sdKg} kg, one sigma · {recipe.errorKg} kg off · {recipe.pieces} to put in
+          likely within {recipe.likelyKg} kg · {recipe.errorKg} kg off · {recipe.pieces} to put in
         </span>
       </p>
       {recipe.parts.length === 0 ? (

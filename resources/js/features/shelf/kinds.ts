@@ -2,7 +2,7 @@
 export interface Kind {
   id: string
   name: string
-  asks: ('mass' | 'max' | 'length' | 'pull' | 'height' | 'grip' | 'plates' | 'pole' | 'contents')[]
+  asks: ('mass' | 'max' | 'length' | 'handles' | 'pull' | 'height' | 'grip' | 'plates' | 'pole' | 'contents')[]
 }
 
 export const kinds: Kind[] = [
@@ -12,7 +12,7 @@ export const kinds: Kind[] = [
   { id: 'object', name: 'Household object', asks: ['mass', 'grip'] },
   { id: 'pourable', name: 'Vessel with something to pour', asks: ['contents'] },
   { id: 'rucksack', name: 'Rucksack', asks: ['mass', 'max'] },
-  { id: 'tube', name: 'Tube with handles', asks: ['length', 'pull'] },
+  { id: 'tube', name: 'Tube with handles', asks: ['length', 'handles', 'pull'] },
   { id: 'flat-band', name: 'Flat band', asks: ['length', 'pull'] },
   { id: 'long-loop', name: 'Long loop', asks: ['length', 'pull'] },
   { id: 'mini-loop', name: 'Mini loop', asks: ['length', 'pull'] },

@@ -2,7 +2,7 @@ import { Check } from 'lucide-react'
 import type { Candidate } from '../../shared/api'
 import { MovingFigure } from '../../shared/figure'
 import { countOf } from '../../shared/lib/counts'
-import { Cautions, LoadNumber } from '../../shared/ui'
+import { Cautions, LoadNumber, Term } from '../../shared/ui'
 import type { Scope } from './queries'
 
 interface CandidatePanelProps {
@@ -118,7 +118,9 @@ export function CandidatePanel({
         <Lines title="Why" lines={candidate.reasons} />
         <Lines title="What is lost" lines={candidate.lost} />
         <section>
-          <h4 className="soft text-sm">How the match adds up</h4>
+          <h4 className="soft text-sm">
+            How the <Term word="match">match</Term> adds up
+          </h4>
           <dl className="mt-1 grid grid-cols-[auto_1fr_auto] items-center gap-x-3 gap-y-1">
             {candidate.parts.map((part) => (
               <div key={part.name} className="contents">

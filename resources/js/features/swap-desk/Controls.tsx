@@ -1,6 +1,40 @@
 import type { Control } from '../../shared/api'
-import { Stop } from '../../shared/ui'
+import { Stop, Term } from '../../shared/ui'
 import type { Live, Moved } from './useLive'
+
+/** More stops than this are slid along instead of listed. */
+const FEW = 5
+
+/** The place of the stop nearest to a value. */
+function nearest(control: Control, value: number): number {
+  const away = control.stops.map((stop) => Math.abs(stop.value - value))
+  return away.indexOf(Math.min(...away))
+}
+
+/** A slider that knows only the stops there are, and says the one it stands on. */
+function AlongStops({ control, value, onMove }: { control: Control; value: number; onMove: (value: number) => void }) {
+  const at = nearest(control, value)
+  const label = control.stops[at]?.label ?? ''
+  return (
+    <div className="mt-1">
+      <span className="flex justify-between gap-3 text-sm">
+        {control.label}
+        <output className="sentence text-right font-semibold">{label}</output>
+      </span>
+      <input
+        type="range"
+        aria-label={control.label}
+        aria-valuetext={label}
+        className="range range-primary range-xs mt-1 w-full"
+        min={0}
+        max={control.stops.length - 1}
+        step={1}
+        value={at}
+        onChange={(event) => onMove(control.stops[Number(event.target.value)]?.value ?? value)}
+      />
+    </div>
+  )
+}
 
 /** What of a setting and its tempo can be moved by hand; number, curve, repetitions and words follow. */
 export function Controls({
@@ -18,7 +52,9 @@ export function Controls({
   return (
     <section aria-label="Change the setting" className="mt-4 border-t border-base-300 pt-3">
       <div className="flex items-baseline justify-between">
-        <h4 className="text-sm font-semibold">Change the setting</h4>
+        <h4 className="text-sm font-semibold">
+          Change the setting and the <Term word="tempo">tempo</Term>
+        </h4>
         {Object.keys(moved).length > 0 && (
           <button type="button" className="btn btn-ghost btn-xs" onClick={() => onMove({})}>
             As offered
@@ -28,7 +64,9 @@ export function Controls({
       {controls.map((control) => {
         const value = moved[control.name] ?? control.value
         const set = (to: number) => onMove({ ...moved, [control.name]: to })
-        return control.stops.length > 0 ? (
+        return control.stops.length > FEW ? (
+          <AlongStops key={control.name} control={control} value={value} onMove={set} />
+        ) : control.stops.length > 0 ? (
           <fieldset key={control.name} className="mt-2">
             <legend className="text-sm">{control.label}</legend>
             <div className="mt-1 flex flex-wrap gap-2">
@@ -36,7 +74,7 @@ export function Controls({
                 <Stop
                   key={stop.label}
                   name={control.name}
-                  checked={Math.abs(stop.value - value) < 0.6}
+                  checked={control.stops[nearest(control, value)] === stop}
                   onChange={() => set(stop.value)}
                 >
                   {stop.label}

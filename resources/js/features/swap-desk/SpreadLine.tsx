@@ -1,5 +1,6 @@
 import { scaleLinear } from 'd3-scale'
 import type { Equivalent } from '../../shared/api'
+import { signed } from '../../shared/lib/counts'
 
 interface SpreadLineProps {
   offered: Equivalent
@@ -27,7 +28,7 @@ export function SpreadLine({ offered, wanted, range }: SpreadLineProps) {
         textAnchor={x(offered.kg) > 250 ? 'end' : x(offered.kg) < 50 ? 'start' : 'middle'}
         className="rail-kg rail-kg-small"
       >
-        {offered.kg} {offered.unit}
+        {signed(offered.kg)} {offered.unit}
       </text>
     </svg>
   )

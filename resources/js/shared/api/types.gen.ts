@@ -318,11 +318,18 @@ export interface Curve {
   peak: number
   hardestPercent: number
   slackPercent: number
+  /** The mass in the reference lift that would feel the same, at each sample; null where that lift vanishes, or where nothing is measured in kilograms. */
+  kg: (number | null)[] | null
+  /** As in `kg per hand`. */
+  kgUnit: string | null
+  /** As in `8 kg at the start, 15 at the end`. */
+  kgWords: string | null
 }
 
 /** A load named in the reference lift, with its spread. */
 export interface Equivalent {
   kg: number
+  /** The lower end of the likely range: four cases in five lie within. */
   lowKg: number
   highKg: number
   /** What the body itself adds in the reference lift. */
@@ -377,6 +384,7 @@ export interface Exercise {
   curve: Curve
   /** Null where kilograms mean nothing. */
   equivalent: Equivalent | null
+  plate: string | null
   /** Why this load cannot be used as chosen. */
   problem: string | null
   variants: Variant[]
@@ -587,6 +595,7 @@ export interface LedgerPattern {
   pattern: string
   name: string
   unit: string
+  reference: string
   /** One repetition, load on top of the body. */
   capacityKg: number
   lowKg: number
@@ -805,6 +814,8 @@ export interface RailDetail {
   figure: Figure
   curve: Curve
   referenceCurve: Curve
+  /** What a scale under the hands would read; null where they bear no weight. */
+  plate: string | null
 }
 
 /** A pattern that has a rail. */
@@ -867,8 +878,8 @@ export interface RailRung {
 export interface Recipe {
   totalKg: number
   errorKg: number
-  /** One sigma of the total. */
-  sdKg: number
+  /** How far either side of the total four cases in five lie. */
+  likelyKg: number
   pieces: number
   parts: FillPart[]
 }
@@ -949,8 +960,10 @@ export interface Session {
   state: SessionState
   /** What stands between the client and training today. */
   locks: HealthLock[]
-  /** What to have within reach before the clock starts. */
+  /** What to have within reach before the clock starts, with what goes into it. */
   layOut: string[]
+  /** Things that two exercises of one block want in two set-ups. */
+  clashes: string[]
   blocks: Block[]
   /** Everything that is played, in order. */
   steps: Step[]

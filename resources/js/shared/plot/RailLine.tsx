@@ -1,4 +1,5 @@
 import { scaleLinear } from 'd3-scale'
+import { rangeOf, signed } from '../lib/counts'
 import { hungBelow } from './hang'
 
 export interface RailRung {
@@ -15,6 +16,8 @@ interface RailLineProps {
   unit: string
   /** Named in the accessible description. */
   title: string
+  /** The reference lift that nought stands for, as in `squat`. */
+  zero?: string
   focused?: string | null
   onFocus?: (key: string | null) => void
 }
@@ -27,7 +30,7 @@ const TAG_WIDTH = 92
 const MARKS = { now: ', in use now', next: ', next', plain: '' }
 
 /** Everything on a shelf that loads one pattern, hung on one axis of equivalent resistance with its spread. */
-export function RailLine({ rungs, unit, title, focused = null, onFocus }: RailLineProps) {
+export function RailLine({ rungs, unit, title, zero, focused = null, onFocus }: RailLineProps) {
   const lowest = Math.min(0, ...rungs.map((rung) => rung.lowKg))
   const highest = Math.max(5, ...rungs.map((rung) => rung.highKg))
   const x = scaleLinear([lowest, highest], [SIDE + TAG_WIDTH / 2, WIDTH - SIDE - TAG_WIDTH / 2]).nice(6)
@@ -43,7 +46,7 @@ export function RailLine({ rungs, unit, title, focused = null, onFocus }: RailLi
         <g key={tick}>
           <line x1={x(tick)} x2={x(tick)} y1={RAIL_Y - 7} y2={RAIL_Y} className="rail-tick" />
           <text x={x(tick)} y={RAIL_Y - 13} textAnchor="middle" className="plot-number">
-            {tick}
+            {tick === 0 && zero !== undefined ? `bare ${zero}` : signed(tick)}
           </text>
         </g>
       ))}
@@ -64,7 +67,7 @@ export function RailLine({ rungs, unit, title, focused = null, onFocus }: RailLi
             key={rung.key}
             role="button"
             tabIndex={0}
-            aria-label={`${rung.label}: ${rung.kg} ${unit}, ${rung.lowKg} to ${rung.highKg}${MARKS[mark]}`}
+            aria-label={`${rung.label}: ${signed(rung.kg)} ${unit}, likely ${rangeOf(rung.lowKg, rung.highKg)}${MARKS[mark]}`}
             className={`rail-rung rail-rung-${mark} ${focused === rung.key ? 'rail-rung-focused' : ''}`}
             onMouseEnter={() => onFocus?.(rung.key)}
             onFocus={() => onFocus?.(rung.key)}
@@ -80,7 +83,7 @@ export function RailLine({ rungs, unit, title, focused = null, onFocus }: RailLi
               className="rail-tag"
             />
             <text x={x(rung.kg)} y={top + 16} textAnchor="middle" className="rail-kg">
-              {rung.kg} kg
+              {signed(rung.kg)} kg
             </text>
             <text x={x(rung.kg)} y={top + 31} textAnchor="middle" className="rail-name">
               {rung.label.length > 15 ? `${rung.label.slice(0, 14)}…` : rung.label}

@@ -1,5 +1,6 @@
 import type { Equivalent } from '../api'
 import { rangeOf, signed } from '../lib/counts'
+import { Term } from './Term'
 
 /** An equivalent load with its spread: the number first, large. */
 export function LoadNumber({ equivalent, size = 'text-4xl' }: { equivalent: Equivalent | null; size?: string }) {
@@ -10,10 +11,14 @@ export function LoadNumber({ equivalent, size = 'text-4xl' }: { equivalent: Equi
       <span className={`figure-number ${size}`}>{signed(kg)}</span>
       <span className="ml-1.5 font-semibold">{unit}</span>
       <span className="soft mt-1.5 block text-sm leading-snug">
-        {lowKg === highKg
-          ? `spread below ${Math.abs(kg) < 20 ? '0.5' : '1'} kg`
-          : `${rangeOf(lowKg, highKg)}, one sigma`}{' '}
-        · as in the {reference.toLowerCase()}
+        {lowKg === highKg ? (
+          `spread below ${Math.abs(kg) < 20 ? '0.5' : '1'} kg`
+        ) : (
+          <>
+            <Term word="likely">likely</Term> {rangeOf(lowKg, highKg)}
+          </>
+        )}{' '}
+        · <Term word="equivalent">as in</Term> the {reference.toLowerCase()}
         {kg < 0 && ': easier than that lift with nothing added'}
       </span>
     </p>

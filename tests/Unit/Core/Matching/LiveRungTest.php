@@ -79,7 +79,10 @@ it('has a distance only from an anchor, and a fill only for a rucksack', functio
         ->and($names(twoFeet()))->toBe(['stanceCm', 'gripCm', 'folded'])
         ->and($names($packed))->toBe(['massKg'])
         ->and($names($bells))->toBe([])
-        ->and(LiveRung::moved($packed, ['massKg' => 9.5])->words)->toContain('packed to 9.5 kg');
+        ->and(LiveRung::moved($packed, ['massKg' => 11.0])->words)->toContain('packed to 11 kg: two sacks')
+        ->and(array_column(LiveRung::controls($packed)[0]->stops, 'value'))->toBe([1.0, 6.0, 11.0, 16.0])
+        ->and(fn () => LiveRung::moved($packed, ['massKg' => 9.5]))
+        ->toThrow(InvalidQuantity::class, 'Nothing on the shelf makes the rucksack weigh 9.5 kg; the nearest is 11 kg.');
 });
 
 it('finds a moved setting again as a rung of the shelf', function (array $moved): void {

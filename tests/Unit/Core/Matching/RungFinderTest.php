@@ -176,7 +176,7 @@ it('does it on the smooth floor and in the long room', function (): void {
         ->toBe([]);
 });
 
-it('packs a rucksack in steps up to what there is to pack and what it holds', function (
+it('packs a rucksack to what there is to pack and it holds, and to nothing else', function (
     float $maxKg,
     array $fill,
     array $expectedKg,
@@ -184,16 +184,16 @@ it('packs a rucksack in steps up to what there is to pack and what it holds', fu
     $found = rungsOf('rucksack-squat', [['kind' => 'rucksack', 'name' => 'rucksack', 'tare_kg' => 1, 'max_kg' => $maxKg], ...$fill]);
     expect(array_map(static fn (Rung $rung): float => $rung->setting->massKg, $found['rungs']))->toBe($expectedKg);
 })->with([
-    'nothing to pack' => [20.0, [], []],
+    'nothing to pack: its own weight' => [20.0, [], [1.0]],
     'two bottles of 2 kg: 5 kg in all' => [
         20.0,
         [['kind' => 'object', 'name' => 'bottle', 'count' => 2, 'mass_kg' => 2, 'grip' => 'body', 'sealed' => true]],
-        [4.0],
+        [1.0, 3.0, 5.0],
     ],
     'more to pack than it holds' => [
         9.0,
         [['kind' => 'object', 'name' => 'sack', 'count' => 2, 'mass_kg' => 10, 'grip' => 'bag', 'sealed' => true]],
-        [4.0, 6.0, 8.0],
+        [1.0],
     ],
 ]);
 

@@ -6,6 +6,7 @@ use NimbleShelf\Core\Kit\Home;
 use NimbleShelf\Core\Kit\Thing;
 use NimbleShelf\Core\Matching\Client;
 use NimbleShelf\Core\Matching\Limit;
+use NimbleShelf\Core\Matching\Packing;
 use NimbleShelf\Core\Matching\Rung;
 use NimbleShelf\Core\Matching\RungInUse;
 use NimbleShelf\Core\Matching\RungWords;
@@ -19,6 +20,17 @@ use Tests\Support\Shipped;
 function thingNamed(string $name, int $count = 1): Thing
 {
     return Shipped::shelf(['id' => 'a', 'kind' => 'dumbbell', 'name' => $name, 'count' => $count, 'mass_kg' => 6])[0];
+}
+
+function packedWords(string $exercise, float $massKg): string
+{
+    [$rucksack, $clay] = Shipped::shelf(
+        ['id' => 'r', 'kind' => 'rucksack', 'name' => 'canvas rucksack', 'tare_kg' => 1, 'max_kg' => 20],
+        ['id' => 'c', 'kind' => 'object', 'name' => 'clay bag', 'count' => 3, 'mass_kg' => 5, 'grip' => 'bag'],
+    );
+    $packing = Packing::of($rucksack, [$rucksack, $clay]);
+
+    return RungWords::packed(Shipped::catalogue()->exercise($exercise), $packing, $packing->near($massKg));
 }
 
 it('says how a thing is held', function (Closure $words, string $expected): void {
@@ -46,13 +58,18 @@ it('says how a thing is held', function (Closure $words, string $expected): void
     'on the hips' => [fn () => RungWords::held(LoadPoint::Hips, thingNamed('sack'), 12), '12 kg on a towel across the hips: the sack'],
     'anywhere else' => [fn () => RungWords::held(LoadPoint::Ankles, thingNamed('cuff'), 1), '1 kg: the cuff'],
     'packed' => [
-        fn () => RungWords::packed(Shipped::catalogue()->exercise('rucksack-squat'), thingNamed('canvas rucksack'), 12),
-        'Canvas rucksack packed to 12 kg in all, high and tight on the back',
+        fn () => packedWords('rucksack-squat', 11.0),
+        'Canvas rucksack packed to 11 kg: two clay bags, high and tight on the back',
     ],
     'packed, in front' => [
-        fn () => RungWords::packed(Shipped::catalogue()->exercise('rucksack-front-squat'), thingNamed('bag'), 8),
-        'Bag packed to 8 kg in all, worn on the chest, straps tight',
+        fn () => packedWords('rucksack-front-squat', 6.0),
+        'Canvas rucksack packed to 6 kg: one clay bag, worn on the chest, straps tight',
     ],
+    'packed, in the hand' => [
+        fn () => packedWords('one-arm-row', 6.0),
+        'Canvas rucksack packed to 6 kg: one clay bag, held by its top loop',
+    ],
+    'empty' => [fn () => packedWords('rucksack-squat', 1.0), 'Canvas rucksack empty, 1 kg, high and tight on the back'],
     'on hands' => [fn () => RungWords::bodyWeight(Shipped::catalogue()->exercise('push-up')), 'Hands on the floor'],
     'standing' => [fn () => RungWords::bodyWeight(Shipped::catalogue()->exercise('squat')), 'Body weight alone'],
 ]);

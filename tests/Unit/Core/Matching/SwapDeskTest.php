@@ -63,6 +63,7 @@ function pair(float $kg): array
 
 const TABLE = ['id' => 'table', 'kind' => 'table', 'name' => 'kitchen table', 'height_cm' => 75, 'mass_kg' => 25];
 const RUCKSACK = ['id' => 'bag', 'kind' => 'rucksack', 'name' => 'rucksack', 'tare_kg' => 1, 'max_kg' => 24];
+const BRICKS = ['id' => 'bricks', 'kind' => 'object', 'name' => 'brick', 'count' => 3, 'mass_kg' => 2, 'grip' => 'body'];
 const SACKS = ['id' => 'sacks', 'kind' => 'object', 'name' => 'flour sack', 'count' => 2, 'mass_kg' => 10, 'grip' => 'bag'];
 const TUBE = [
     'id' => 'tube',
@@ -91,7 +92,7 @@ it('is the identity when the shelf holds what is written', function (string $exe
         ->and($result->candidates[0])->toBe($same[0]);
 })->with([
     'floor press' => ['floor-press', TWELVE_EACH, [pair(12), TABLE]],
-    'rucksack squat' => ['rucksack-squat', ['implement' => 'rucksack', 'mass_kg' => 12], [RUCKSACK, SACKS]],
+    'rucksack squat' => ['rucksack-squat', ['implement' => 'rucksack', 'mass_kg' => 11], [RUCKSACK, SACKS]],
     'press-up from the table' => ['push-up', ['implement' => 'body-weight', 'support_height_cm' => 75], [TABLE]],
 ]);
 
@@ -109,10 +110,10 @@ it('names a press-up in kilograms per hand, and a floor press too, whichever was
 });
 
 it('names a goblet squat and a packed rucksack in kilograms on the shoulders, both ways', function (): void {
-    $toRucksack = swapsFor('goblet-squat', ['implement' => 'kettlebell', 'mass_kg' => 16], [RUCKSACK, SACKS]);
+    $toRucksack = swapsFor('goblet-squat', ['implement' => 'kettlebell', 'mass_kg' => 16], [RUCKSACK, SACKS, BRICKS]);
     $packed = offered($toRucksack, 'rucksack-squat')[0];
     expect($packed->equivalent->unit)->toBe('kg on the shoulders')
-        ->and($packed->equivalent->kg)->toEqualWithDelta($toRucksack->prescribed->kg, 1.5);
+        ->and($packed->equivalent->kg)->toEqualWithDelta($toRucksack->prescribed->kg, 2.1);
 
     $back = swapsFor(
         'rucksack-squat',

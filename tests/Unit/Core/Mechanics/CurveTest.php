@@ -76,13 +76,13 @@ it('rounds to what anyone could tell apart', function (float $kg, float $sdKg, f
 it('says a load in words, with its range where there is one', function (float $kg, float $sdKg, string $words): void {
     expect(worthOf($kg, $sdKg)->inWords())->toBe($words);
 })->with([
-    [16.1, 0.6, '16 kg per hand (15.5–16.5)'],
+    [16.1, 0.6, '16 kg per hand (likely 15.5–17)'],
     [16.1, 0.1, '16 kg per hand'],
-    [1.0, 1.4, '1 kg per hand (0–2.5)'],
-    [0.1, 0.1, 'the lift with no load added'],
-    [-0.2, 0.1, 'the lift with no load added'],
-    [-3.2, 0.1, '3 kg less than the lift with no load at all'],
-    [30.0, 4.0, '30 kg per hand (26–34)'],
+    [1.0, 1.4, '1 kg per hand (likely 0–3)'],
+    [0.1, 0.1, 'the floor press with no load added'],
+    [-0.2, 0.1, 'the floor press with no load added'],
+    [-3.2, 0.1, 'the floor press less 3 kg'],
+    [30.0, 4.0, '30 kg per hand (likely 25–35)'],
 ]);
 
 it('has no kilograms where nothing is measured', function (): void {

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 use NimbleShelf\Core\Exception\InvalidQuantity;
 use NimbleShelf\Core\Kit\Thing;
+use NimbleShelf\Core\Matching\Packing;
 use NimbleShelf\Core\Mechanics\Setting;
 use NimbleShelf\Core\Planning\Assignment;
 use NimbleShelf\Core\Planning\Block;
 use NimbleShelf\Core\Planning\BlockKind;
 use NimbleShelf\Core\Planning\BlockRule;
 use NimbleShelf\Core\Planning\Dose;
+use NimbleShelf\Core\Planning\KitConflict;
 use NimbleShelf\Core\Planning\SessionPlan;
 use NimbleShelf\Core\Planning\Sides;
 use NimbleShelf\Core\Planning\Slot;
@@ -337,6 +339,47 @@ it('names one thing wanted in two set-ups, and whether the rest is long enough',
     );
     expect($straight->conflicts)->toBe([]);
 })->with([[0, false], [90, true]]);
+
+it('says when a recipe is broken up by another exercise of the block', function (int $clayBags, int $conflicts): void {
+    [$rucksack, $clay] = Shipped::shelf(
+        ['id' => 'r', 'kind' => 'rucksack', 'name' => 'canvas rucksack', 'tare_kg' => 1, 'max_kg' => 20],
+        ['id' => 'c', 'kind' => 'object', 'name' => 'clay bag', 'count' => $clayBags, 'mass_kg' => 5, 'grip' => 'handle'],
+    );
+    $packing = Packing::of($rucksack, [$rucksack, $clay]);
+    $timeline = played(blockOf(
+        BlockKind::Superset,
+        ['rest_s' => 0, 'round_rest_s' => 0],
+        slotOf('rucksack-squat', 2, things: $packing->thingsFor($packing->near(11)), setting: Setting::of('rucksack', 11)),
+        slotOf('goblet-squat', 2, things: [$clay], setting: Setting::of('object', 5)),
+    ));
+    $said = array_values(array_unique(array_map(static fn (KitConflict $conflict): string => $conflict->inWords(), $timeline->conflicts)));
+    expect(count($said))->toBe($conflicts);
+    foreach ($said as $words) {
+        expect($words)->toContain('The clay bag is part of what is packed for rucksack squat and is wanted by itself for goblet squat');
+    }
+})->with(['three bags, two of them packed' => [3, 2], 'four, and two left over' => [4, 0]]);
+
+it('counts the pieces that go in and come out, ten seconds each', function (): void {
+    [$rucksack, $clay, $brick] = Shipped::shelf(
+        ['id' => 'r', 'kind' => 'rucksack', 'name' => 'canvas rucksack', 'tare_kg' => 1, 'max_kg' => 20],
+        ['id' => 'c', 'kind' => 'object', 'name' => 'clay bag', 'count' => 2, 'mass_kg' => 5, 'grip' => 'bag'],
+        ['id' => 'b', 'kind' => 'object', 'name' => 'brick', 'count' => 1, 'mass_kg' => 2.5, 'grip' => 'body'],
+    );
+    $packing = Packing::of($rucksack, [$rucksack, $clay, $brick]);
+    $packed = static fn (float $kg): array => ['things' => $packing->thingsFor($packing->near($kg)), 'setting' => Setting::of('rucksack', $kg)];
+    // Two clay bags, then one clay bag and the brick: one out, one in; and the brick by itself was nowhere before.
+    $timeline = played(blockOf(
+        BlockKind::Straight,
+        [],
+        slotOf('rucksack-squat', 1, ...$packed(11.0)),
+        slotOf('rucksack-front-squat', 1, ...$packed(8.5)),
+    ));
+    $plain = played(blockOf(BlockKind::Straight, [], slotOf('rucksack-squat', 1), slotOf('rucksack-front-squat', 1)));
+    $changes = array_values(array_filter($timeline->steps, static fn (Step $step): bool => $step->kind === StepKind::Change));
+    expect(secondsOf($timeline, StepKind::Change) + secondsOf($timeline, StepKind::Rest))
+        ->toBeGreaterThan(secondsOf($plain, StepKind::Change) + secondsOf($plain, StepKind::Rest) - 1)
+        ->and($changes[count($changes) - 1]->words)->toContain('ack the canvas rucksack to 8.5 kg');
+});
 
 it('announces the round of a ladder, the second phase, a layer and the choice', function (Closure $block, string $says): void {
     $announced = array_values(array_filter(played($block())->steps, static fn (Step $step): bool => $step->kind === StepKind::Announce));

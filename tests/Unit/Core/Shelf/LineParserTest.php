@@ -28,6 +28,8 @@ it('reads a line in plain words', function (string $line, string $kind, string $
     ['25 L rucksack', 'rucksack', 'rucksack', 1, ['max_kg' => 20.0]],
     ['rucksack 20 l, 1.1 kg empty, holds up to 18 kg', 'rucksack', 'rucksack', 1, ['max_kg' => 18.0, 'tare_kg' => 1.1]],
     ['red tube 120 cm', 'tube', 'red tube', 1, ['rest_length_cm' => 120.0, 'source' => 'unknown']],
+    ['red tube 120 cm with 15 cm handles', 'tube', 'red tube with handles', 1, ['rest_length_cm' => 120.0, 'handle_cm' => 15.0]],
+    ['blue tube 1.3 m, handles of 9 cm', 'tube', 'blue tube', 1, ['rest_length_cm' => 130.0, 'handle_cm' => 9.0]],
     ['red tube 48 inches', 'tube', 'red tube', 1, ['rest_length_cm' => 121.92]],
     [
         '12 L bucket of sand',

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace NimbleShelf\Core\Shelf;
+namespace NimbleShelf\Core\Kit;
 
 use NimbleShelf\Core\Exception\InvalidQuantity;
 use NimbleShelf\Core\Mechanics\Certainty;
@@ -53,6 +53,36 @@ final readonly class FillStock
         }
 
         return new self($counted, $pourables);
+    }
+
+    /**
+     * What of a shelf goes into a carrier: objects whole, and vessels with what is poured into them.
+     *
+     * @param  list<Thing>  $shelf
+     * @param  float  $stepL  Contents are poured in steps of this, litres.
+     * @param  string|null  $except  The carrier itself, by its id.
+     */
+    public static function ofShelf(array $shelf, float $stepL, ?string $except = null): self
+    {
+        $items = $pourables = [];
+        foreach ($shelf as $thing) {
+            if ($thing->outOfService !== null || $thing->id === $except) {
+                continue;
+            }
+            if ($thing->kind === 'object') {
+                $items[] = ['id' => $thing->id, 'massKg' => $thing->massKg, 'count' => $thing->count, 'certainty' => $thing->certainty];
+            } elseif ($thing->kind === 'pourable' && $thing->maxL >= $stepL) {
+                $pourables[] = [
+                    'id' => $thing->id,
+                    'kgPerL' => $thing->kgPerL,
+                    'maxL' => $thing->maxL,
+                    'stepL' => $stepL,
+                    'containerKg' => $thing->containerKg,
+                ];
+            }
+        }
+
+        return self::of($items, $pourables);
     }
 
     /** Most steps that one pourable is poured in. */

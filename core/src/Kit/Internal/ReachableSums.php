@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace NimbleShelf\Core\Shelf\Internal;
+namespace NimbleShelf\Core\Kit\Internal;
 
 /**
  * Which sums some stages of pieces can make, and the fewest pieces for one of them.

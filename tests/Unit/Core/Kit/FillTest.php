@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 use NimbleShelf\Core\Exception\InvalidQuantity;
 use NimbleShelf\Core\Kit\Contents;
-use NimbleShelf\Core\Shelf\FillSolver;
-use NimbleShelf\Core\Shelf\FillStock;
+use NimbleShelf\Core\Kit\FillSolver;
+use NimbleShelf\Core\Kit\FillStock;
 use NimbleShelf\Core\Shelf\HouseholdMass;
 
 /**

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use NimbleShelf\Core\Shelf\FillSolver;
-use NimbleShelf\Core\Shelf\FillStock;
-use NimbleShelf\Core\Shelf\Recipe;
+use NimbleShelf\Core\Kit\FillSolver;
+use NimbleShelf\Core\Kit\FillStock;
+use NimbleShelf\Core\Kit\Recipe;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 

@@ -2,11 +2,10 @@
 
 declare(strict_types=1);
 
-namespace NimbleShelf\Core\Shelf;
+namespace NimbleShelf\Core\Kit;
 
 use NimbleShelf\Core\Exception\InvalidQuantity;
-use NimbleShelf\Core\Mechanics\Certainty;
-use NimbleShelf\Core\Shelf\Internal\ReachableSums;
+use NimbleShelf\Core\Kit\Internal\ReachableSums;
 
 /**
  * The recipe that makes a carrier weigh what is wanted: least error first, then fewest pieces.
@@ -59,7 +58,7 @@ final class FillSolver
         $room = ($maxKg - $tareKg) * self::PER_KG / $unitMg;
         $counts = ReachableSums::nearest($stages, (int) floor($room + 1e-6), ($targetKg - $tareKg) * self::PER_KG / $unitMg);
 
-        return self::recipe($targetKg, $tareKg, $stock, $counts);
+        return Recipe::of($stock, $tareKg, $counts, $targetKg);
     }
 
     /**
@@ -138,35 +137,5 @@ final class FillSolver
     private static function cells(float $kg, int $unitMg): int
     {
         return (int) round($kg * self::PER_KG / $unitMg);
-    }
-
-    /** @param  list<int>  $counts  How many of each item, then how many steps of each pourable. */
-    private static function recipe(float $targetKg, float $tareKg, FillStock $stock, array $counts): Recipe
-    {
-        $totalKg = $tareKg;
-        $variance = ($tareKg * Certainty::Labelled->sigma()) ** 2;
-        $picks = $pours = [];
-        $pieces = 0;
-        foreach ($stock->items as $i => $item) {
-            if ($counts[$i] > 0) {
-                $picks[] = ['id' => $item['id'], 'count' => $counts[$i]];
-                $totalKg += $counts[$i] * $item['massKg'];
-                // Pieces of one kind share one label: they are off together.
-                $variance += ($counts[$i] * $item['massKg'] * $item['certainty']->sigma()) ** 2;
-                $pieces += $counts[$i];
-            }
-        }
-        foreach ($stock->pourables as $j => $pourable) {
-            $steps = $counts[count($stock->items) + $j];
-            if ($steps > 0) {
-                $litres = $steps * $pourable['stepL'];
-                $pours[] = ['id' => $pourable['id'], 'litres' => $litres];
-                $totalKg += $pourable['containerKg'] + $litres * $pourable['kgPerL'];
-                $variance += ($litres * $pourable['kgPerL'] * Certainty::Filled->sigma()) ** 2;
-                $pieces++;
-            }
-        }
-
-        return new Recipe($totalKg, abs($totalKg - $targetKg), sqrt($variance), $picks, $pours, $pieces);
     }
 }
