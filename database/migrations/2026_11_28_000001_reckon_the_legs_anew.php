@@ -19,28 +19,26 @@ return new class extends Migration
     {
         $catalogue = resolve(Catalogue::class);
         $reckon = resolve(ReckonLoad::class);
-        SetLog::query()->whereIn('pattern', ['squat', 'single-leg'])->with('client')->eachById(
-            static function (SetLog $set) use ($catalogue, $reckon): void {
-                try {
-                    $load = $reckon->handle(
-                        $reckon->measureOn($set->client, $set->logged_at),
-                        $catalogue->exercise($set->exercise),
-                        $set->setting,
-                        null,
-                        $set->range_ratio,
-                    );
-                } catch (CoreException) {
-                    // A set that cannot be read any more keeps what was shown for it.
-                    return;
-                }
-                SetLog::query()->whereKey($set->id)->update([
-                    'whole_kg' => $load->wholeKg(),
-                    'sd_kg' => $load->sdKg,
-                    'own_kg' => $load->ownKg,
-                    'load_words' => $load->inWords(),
-                ]);
-            },
-        );
+        foreach (SetLog::query()->with('client')->get()->whereIn('pattern', ['squat', 'single-leg']) as $set) {
+            try {
+                $load = $reckon->handle(
+                    $reckon->measureOn($set->client, $set->logged_at),
+                    $catalogue->exercise($set->exercise),
+                    $set->setting,
+                    null,
+                    $set->range_ratio,
+                );
+            } catch (CoreException) {
+                // A set that cannot be read any more keeps what was shown for it.
+                continue;
+            }
+            SetLog::query()->whereKey($set->id)->update([
+                'whole_kg' => $load->wholeKg(),
+                'sd_kg' => $load->sdKg,
+                'own_kg' => $load->ownKg,
+                'load_words' => $load->inWords(),
+            ]);
+        }
     }
 
     public function down(): void

@@ -81,7 +81,7 @@ it('finds the recipe for nine kilograms out of bottles and packs', function (): 
     expect($recipe['recipes'][0]['totalKg'])->toEqualWithDelta($sum, 1e-6)
         ->and($recipe['recipes'][0]['errorKg'])
         ->toBeLessThan(0.05)
-        ->and($recipe['recipes'][0]['sdKg'])
+        ->and($recipe['recipes'][0]['likelyKg'])
         ->toBeGreaterThan(0);
     $pair = $this->postJson("{$this->path}/fills", ['targetKg' => 3.1, 'pair' => true])->assertOk()->json('recipes');
     expect($pair)->toHaveCount(2)->and(abs($pair[0]['totalKg'] - $pair[1]['totalKg']))->toBeLessThan(0.1);

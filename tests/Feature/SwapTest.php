@@ -64,8 +64,8 @@ it('refuses a swap that is no longer on offer', function (): void {
 it('gives reasons when nothing fits', function (): void {
     $row = Saltmarrow::item(
         $this->session,
-        'straight-arm-pull-down',
-        ['implement' => 'tube', 'band' => ['rest_length_cm' => 120, 'a_n' => 20, 'b_n' => 15, 'layout' => 'anchored-middle']],
+        'biceps-curl',
+        ['implement' => 'dumbbell', 'mass_kg' => 8, 'per_hand' => true],
     );
     $this->client->shelfItems()->delete();
     $swaps = $this->getJson("/api/items/{$row->id}/swaps")->assertOk()->assertJsonPath('candidates', []);
@@ -134,16 +134,12 @@ it('names the one thing that would bring a swap where there is none', function (
 });
 
 it('names two things together where no single one would do', function (): void {
-    $client = Saltmarrow::client(Saltmarrow::trainer('elsewhere@saltmarrow.example'), ['no-floor']);
+    $client = Saltmarrow::client(Saltmarrow::trainer('elsewhere@saltmarrow.example'), ['seated-only']);
     $this->actingAs($client->trainer);
-    $item = Saltmarrow::item(
-        Saltmarrow::session($client),
-        'straight-arm-pull-down',
-        ['implement' => 'tube', 'band' => ['rest_length_cm' => 120, 'a_n' => 20, 'b_n' => 15, 'layout' => 'anchored-middle']],
-    );
+    $item = Saltmarrow::item(Saltmarrow::session($client), 'biceps-curl', ['implement' => 'dumbbell', 'mass_kg' => 8, 'per_hand' => true]);
     $swaps = $this->getJson("/api/items/{$item->id}/swaps")->assertOk()->assertJsonPath('candidates', [])->json();
     expect($swaps['openers'])->not->toBe([])->and($swaps['openers'][0]['pieces'])->toBe(2)
-        ->and($swaps['openers'][0]['words'])->toContain('tube')->toContain('anchor');
+        ->and($swaps['openers'][0]['words'])->toContain('chair');
 });
 
 it('reckons a moved setting, uses it, and the Floor knows it', function (): void {

@@ -32,6 +32,7 @@ use NimbleShelf\Core\Matching\ShelfRungs;
 use NimbleShelf\Core\Matching\Situation;
 use NimbleShelf\Core\Mechanics\Certainty;
 use NimbleShelf\Core\Planning\KitConflict;
+use NimbleShelf\Core\Planning\Sides;
 use NimbleShelf\Core\Planning\Step;
 use NimbleShelf\Core\Planning\StepKind;
 use NimbleShelf\Core\Planning\ThingInUse;
@@ -168,7 +169,7 @@ final readonly class ShowSession
             reps: $now->dose->count(),
             reserve: $now->reserve,
             isHold: $exercise->isHold,
-            perSide: $exercise->isOneSidedIn($now->setting),
+            perSide: $now->sides === Sides::Each || $exercise->isOneSidedIn($now->setting),
             restSeconds: $now->restSeconds,
             tempo: $now->tempo?->inWords(),
             tempoParts: $now->tempo?->toArray(),

@@ -24,6 +24,7 @@ use NimbleShelf\Core\Matching\SettingInWords;
 use NimbleShelf\Core\Planning\Assignment;
 use NimbleShelf\Core\Planning\Change as CoreChange;
 use NimbleShelf\Core\Planning\Dose;
+use NimbleShelf\Core\Planning\Execution;
 use NimbleShelf\Core\Planning\Sides;
 
 /** Puts a ranked candidate in the place of a prescribed exercise, and takes it back. */
@@ -241,18 +242,30 @@ final readonly class ChooseSwap
             sets: $prescribed->sets,
             dose: $rung->exercise->isHold ? Dose::seconds(
                 $candidate->reps,
-                perSide: $rung->isOneSided(),
-            ) : Dose::repetitions($candidate->reps, perSide: $rung->isOneSided()),
+                perSide: $candidate->sides() !== Sides::Both,
+            ) : Dose::repetitions($candidate->reps, perSide: $candidate->sides() !== Sides::Both),
             reserve: $candidate->reserve,
             restSeconds: $candidate->restAfter($prescribed->restSeconds),
-            sides: $rung->isOneSided() ? Sides::Each : Sides::Both,
-            words: $rung->words.($candidate->range === null ? '' : "; {$candidate->range}"),
+            sides: $candidate->sides(),
+            words: $rung->words.($candidate->range === null ? '' : "; {$candidate->range}").$this->manners($candidate),
             tempo: $candidate->tempo,
             rangeRatio: $candidate->range === null ? null : $candidate->rangeRatio,
             why: $why,
+            manners: $candidate->execution->manners ?? [],
         );
         $onlySet = $scope === SwapScope::Set && $target instanceof Item ? min($target->nextSet(), $target->chosen->sets) : null;
         $this->change->handle($target, $client->id, CoreChange::swapFor($instead, $onlySet), $scope, $occasion, $why, $batch);
+    }
+
+    /** "; hold for 2 s where it is hardest": what the client has to know beside the setting. */
+    private function manners(Candidate $candidate): string
+    {
+        $usual = Execution::usualFor($candidate->rung->exercise);
+        $said = $candidate->execution === null
+            ? ''
+            : (new Execution($usual->tempo, $candidate->execution->sides, $candidate->execution->manners))->inWords($usual);
+
+        return $said === '' ? '' : "; {$said}";
     }
 
     private function prescription(Assignment $asked, Client $client): Prescription

@@ -55,10 +55,10 @@ final readonly class MoveSwap
         $client = $item->client();
         $situation = $this->describe->situation($client);
         $base = $this->base($exercise, $offered, $situation);
-        [$tempo, $moved] = LiveRung::tempoIn($moved, $base);
+        [$execution, $moved] = LiveRung::executionIn($moved, $base);
         $rung = LiveRung::moved($base, $moved);
         try {
-            return $this->rankSwaps->deskOf($client)->candidateFor($item->prescription(), $rung, $situation, tempo: $tempo);
+            return $this->rankSwaps->deskOf($client)->candidateFor($item->prescription(), $rung, $situation, execution: $execution);
         } catch (InvalidQuantity $usedUp) {
             return $usedUp->getMessage();
         }

@@ -28,6 +28,7 @@ use NimbleShelf\Core\Matching\SettingInWords;
 use NimbleShelf\Core\Matching\Situation;
 use NimbleShelf\Core\Matching\SwapResult;
 use NimbleShelf\Core\Mechanics\Body;
+use NimbleShelf\Core\Planning\Execution;
 use NimbleShelf\Core\Planning\Tempo;
 use NimbleShelf\Core\Shelf\Addition;
 
@@ -85,7 +86,7 @@ final readonly class ShowSwaps
     }
 
     /**
-     * Single additions that would bring a swap, the best first; where there is none, a band with an anchor for it.
+     * Single additions that would bring a swap, the best first; where there is none, a load with a place for it.
      *
      * @return list<OpenerResource>
      */
@@ -94,13 +95,15 @@ final readonly class ShowSwaps
         $usual = Addition::usual();
         $openers = array_filter(array_map(fn (Addition $one): ?OpenerResource => $this->opener($item, [$one]), $usual));
         if ($openers === []) {
-            $bands = array_filter($usual, static fn (Addition $one): bool => $one->thing?->isBand() === true);
-            foreach (array_filter($usual, static fn (Addition $one): bool => $one->anchorM !== null) as $anchor) {
-                $openers = [
-                    ...$openers,
-                    ...array_filter(array_map(fn (Addition $band): ?OpenerResource => $this->opener($item, [$band, $anchor]), $bands)),
-                ];
+            // A place to hold on to or sit on, and something for it.
+            foreach ($usual as $place) {
+                foreach ($usual as $load) {
+                    $goTogether = ($place->anchorM !== null && $load->thing?->isBand() === true)
+                        || ($place->thing?->isSupport() === true && $load->thing?->isSupport() === false);
+                    $openers[] = $goTogether ? $this->opener($item, [$load, $place]) : null;
+                }
             }
+            $openers = array_filter($openers);
         }
         usort($openers, static fn (OpenerResource $one, OpenerResource $two): int => $two->matchPercent <=> $one->matchPercent);
 
@@ -177,6 +180,7 @@ final readonly class ShowSwaps
             reserve: $candidate->reserve,
             tempo: $candidate->tempo?->inWords(),
             isReached: $candidate->isReached,
+            byMuscles: $candidate->byMuscles,
             isHold: $rung->exercise->isHold,
             perSide: $rung->isOneSided(),
             shapeDifference: round($candidate->equivalent->shapeDifference, 2),
@@ -188,7 +192,10 @@ final readonly class ShowSwaps
                 ControlResource::of(...),
                 [
                     ...LiveRung::controls($rung),
-                    ...LiveRung::tempoControls($rung, $candidate->tempo ?? Tempo::of(...$rung->exercise->tempo)),
+                    ...LiveRung::executionControls($rung, $candidate->execution ?? new Execution(
+                        $candidate->tempo ?? Tempo::of(...$rung->exercise->tempo),
+                        Execution::usualFor($rung->exercise)->sides,
+                    )),
                 ],
             ),
             curve: CurveResource::of($candidate->equivalent->curve, $candidate->equivalent),

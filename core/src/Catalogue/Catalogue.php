@@ -15,6 +15,9 @@ final readonly class Catalogue
     /** Maps that are replaced whole. */
     private const WHOLE = ['muscles', 'support', 'band', 'plant', 'turn', 'hold'];
 
+    /** @var array<string, string> What an exercise is called now, by what it was called while a way of doing it had a name of its own. */
+    private array $formerIds;
+
     /**
      * @param  array<string, Exercise>  $exercises
      * @param  array<string, Figure>  $figures
@@ -27,6 +30,11 @@ final readonly class Catalogue
         public array $patterns,
         public array $schools,
     ) {
+        $former = [];
+        foreach ($exercises as $exercise) {
+            $former += array_fill_keys($exercise->formerly, $exercise->id);
+        }
+        $this->formerIds = $former;
     }
 
     /**
@@ -102,17 +110,21 @@ final readonly class Catalogue
                 $under = $resolved[$like]
                     ?? throw BrokenCatalogue::inExercise($id, sprintf('it is like "%s", which does not stand before it.', $like));
             }
-            unset($entry['like'], $under['id']);
+            unset($entry['like'], $under['id'], $under['formerly']);
             $resolved[$id] = ['id' => $id] + self::laidOver($under, $entry);
         }
 
         return $resolved;
     }
 
-    /** @throws UnknownExercise */
+    /**
+     * By its id, or by one it had before.
+     *
+     * @throws UnknownExercise
+     */
     public function exercise(string $id): Exercise
     {
-        return $this->exercises[$id] ?? throw UnknownExercise::withId($id);
+        return $this->exercises[$id] ?? $this->exercises[$this->formerIds[$id] ?? ''] ?? throw UnknownExercise::withId($id);
     }
 
     /** The exercise whose resistance counts: itself, or the part that limits a combined movement. */

@@ -42,6 +42,7 @@ final readonly class Exercise
      * @param  list<array{fault: string, fix: string}>  $faults
      * @param  list<string>  $cautions
      * @param  array<string, array{effect: string, why: string}>  $limits
+     * @param  list<string>  $formerly  Ids of what is now a way of doing this.
      */
     public function __construct(
         public string $id,
@@ -76,6 +77,7 @@ final readonly class Exercise
         public array $faults,
         public array $cautions,
         public array $limits,
+        public array $formerly,
     ) {
     }
 
@@ -106,7 +108,7 @@ final readonly class Exercise
          *     tempo: array{lower: int, pause: int, lift: int, top: int}, ladder: array<string, list<string>>,
          *     cues: array{set_up: list<string>, outward: list<string>, inward: list<string>, breath: string, feel: string},
          *     faults: list<array{fault: string, fix: string}>, cautions: list<string>,
-         *     limits?: array<string, array{effect: string, why: string}|null>
+         *     limits?: array<string, array{effect: string, why: string}|null>, formerly?: list<string>
          * } $data
          */
         $side = $data['side'] ?? 'both';
@@ -155,6 +157,7 @@ final readonly class Exercise
             faults: $data['faults'],
             cautions: $data['cautions'],
             limits: $rules->limitsFor([$data['position'], ...$data['traits'] ?? []], $data['limits'] ?? []),
+            formerly: $data['formerly'] ?? [],
         );
     }
 

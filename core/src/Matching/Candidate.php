@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace NimbleShelf\Core\Matching;
 
 use NimbleShelf\Core\Equivalence\Equivalent;
+use NimbleShelf\Core\Planning\Execution;
+use NimbleShelf\Core\Planning\Sides;
 use NimbleShelf\Core\Planning\Tempo;
 
 /** One ranked replacement, with the prescription rewritten so that the effort stays. */
@@ -25,6 +27,8 @@ final readonly class Candidate
      * @param  list<string>  $lost  What this replacement does not give.
      * @param  list<string>  $changes  What in the prescription was rewritten.
      * @param  list<string>  $cautions
+     * @param  Execution|null  $execution  The way it is done, where that was set by hand.
+     * @param  bool  $byMuscles  True where its load has no common measure with what is prescribed.
      */
     public function __construct(
         public Rung $rung,
@@ -45,7 +49,15 @@ final readonly class Candidate
         public array $lost,
         public array $changes,
         public array $cautions,
+        public bool $byMuscles = false,
+        public ?Execution $execution = null,
     ) {
+    }
+
+    /** How the sides share a set: as it was set by hand, or as the rung asks. */
+    public function sides(): Sides
+    {
+        return $this->execution->sides ?? ($this->rung->isOneSided() ? Sides::Each : Sides::Both);
     }
 
     /** Seconds of rest after a set, where so many were prescribed; never less than ten. */

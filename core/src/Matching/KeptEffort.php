@@ -7,6 +7,7 @@ namespace NimbleShelf\Core\Matching;
 use NimbleShelf\Core\Catalogue\Exercise;
 use NimbleShelf\Core\Mechanics\ResistanceCurve;
 use NimbleShelf\Core\Planning\Ability;
+use NimbleShelf\Core\Planning\Execution;
 use NimbleShelf\Core\Planning\Tempo;
 use NimbleShelf\Core\Text\Plain;
 
@@ -61,6 +62,7 @@ final readonly class KeptEffort
      * @param  bool  $isReached  False where even the hardest way leaves more in reserve than was asked for.
      * @param  list<string>  $changes  What changed, and why.
      * @param  list<string>  $lost
+     * @param  Execution|null  $execution  Set by hand; null where only the tempo may differ from the usual way.
      */
     private function __construct(
         public float $possible,
@@ -73,13 +75,14 @@ final readonly class KeptEffort
         public bool $isReached,
         public array $changes,
         public array $lost,
+        public ?Execution $execution = null,
     ) {
     }
 
     /** True where slower lowering and a pause make sense: not in a hold, nor where the load flies. */
     public static function slows(Exercise $exercise): bool
     {
-        return ! $exercise->isHold && $exercise->pattern !== 'power' && $exercise->impact === 'none';
+        return Execution::canBeSlow($exercise);
     }
 
     public static function asWritten(Prescription $prescription, ?string $note = null): self
@@ -90,7 +93,7 @@ final readonly class KeptEffort
     /**
      * @param  float  $wholeKg  What the rung comes to, in kilograms of the reference lift.
      * @param  bool  $mayPause  False for who must not hold under load.
-     * @param  Tempo|null  $tempo  Set by hand; null to find one.
+     * @param  Execution|null  $execution  Set by hand; null to find a tempo.
      * @return self|null Null where it is too heavy for one repetition.
      */
     public static function on(
@@ -101,14 +104,14 @@ final readonly class KeptEffort
         Prescription $prescription,
         int $reserve,
         bool $mayPause,
-        ?Tempo $tempo = null,
+        ?Execution $execution = null,
     ): ?self {
         $usual = Tempo::of(...$exercise->tempo);
         $toFailure = $ability->repetitionsToFailure($wholeKg);
         $possible = $toFailure - $reserve;
         $target = $prescription->reps;
-        if ($tempo !== null) {
-            return self::atTempo($tempo, $usual, $possible, $toFailure, $reserve, $target);
+        if ($execution !== null) {
+            return self::byHand($execution, Execution::usualFor($exercise), $possible, $toFailure, $reserve, $target);
         }
         if ($possible < $target - 0.5) {
             return self::lessHeavy($curve, $ability, $wholeKg, $possible, $prescription, $reserve);
@@ -177,24 +180,50 @@ final readonly class KeptEffort
     public function repetitionsAt(Exercise $exercise, Ability $ability, float $wholeKg, int $reserve): int
     {
         $toFailure = $ability->repetitionsToFailure($wholeKg * $this->rangeRatio);
-        $left = $this->tempo === null ? $toFailure : $this->tempo->repetitionsFrom($toFailure, Tempo::of(...$exercise->tempo));
+        $left = match (true) {
+            $this->execution !== null => $this->execution->repetitionsFrom($toFailure, Execution::usualFor($exercise)),
+            $this->tempo !== null => $this->tempo->repetitionsFrom($toFailure, Tempo::of(...$exercise->tempo)),
+            default => $toFailure,
+        };
 
         return max(1, min(self::MOST_REPS, (int) round($left - $reserve)));
     }
 
-    private static function atTempo(Tempo $tempo, Tempo $usual, float $possible, float $toFailure, int $reserve, int $target): ?self
-    {
-        $left = $tempo->repetitionsFrom($toFailure, $usual) - $reserve;
+    private static function byHand(
+        Execution $execution,
+        Execution $usual,
+        float $possible,
+        float $toFailure,
+        int $reserve,
+        int $target,
+    ): ?self {
+        $left = $execution->repetitionsFrom($toFailure, $usual) - $reserve;
         if ($left < 0.5) {
             return null;
         }
         $reps = min(self::MOST_REPS, (int) round($left));
-        $changes = [sprintf('Tempo set by hand: %s.', $tempo->inWords())];
+        $how = $execution->inWords($usual);
+        $changes = [$how === '' ? 'Tempo set by hand.' : sprintf('Set by hand: %s.', $how)];
+        if ($execution->sides !== $usual->sides) {
+            $changes[] = $execution->sides->effect();
+        }
         if ($reps !== $target) {
             $changes[] = sprintf('%s instead of %d, with %d in reserve.', Plain::count($reps, 'repetition'), $target, $reserve);
         }
 
-        return new self($possible, $reps, $tempo, null, 1.0, 1.0, 0, $left <= self::MOST_REPS + self::OUT_OF_REACH, $changes, []);
+        return new self(
+            $possible,
+            $reps,
+            $execution->tempo,
+            null,
+            1.0,
+            1.0,
+            0,
+            $left <= self::MOST_REPS + self::OUT_OF_REACH,
+            $changes,
+            [],
+            $execution,
+        );
     }
 
     private static function lessHeavy(

@@ -9,7 +9,8 @@ use NimbleShelf\Core\Kit\Recipe;
 use NimbleShelf\Core\Mechanics\BandLayout;
 use NimbleShelf\Core\Mechanics\BandSetup;
 use NimbleShelf\Core\Mechanics\Setting;
-use NimbleShelf\Core\Planning\Tempo;
+use NimbleShelf\Core\Planning\Execution;
+use NimbleShelf\Core\Planning\Manner;
 
 /** A rung whose setting is moved by hand within what the thing, the furniture and the body allow. */
 final class LiveRung
@@ -115,38 +116,66 @@ final class LiveRung
         return $controls;
     }
 
-    /** @return list<Control> How slowly it is lowered and how long it is held at the hardest point; none for a hold or a throw. */
-    public static function tempoControls(Rung $rung, Tempo $tempo): array
+    /** @return list<Control> Tempo, how the sides share a set, and what makes it harder; none for a hold or a throw. */
+    public static function executionControls(Rung $rung, ?Execution $execution = null): array
     {
-        return KeptEffort::slows($rung->exercise) ? [
-            new Control('lowerSeconds', 'Lowering', 's', self::LOWER_SECONDS[0], self::LOWER_SECONDS[1], 1, $tempo->lower),
-            new Control('pauseSeconds', 'Pause', 's', self::PAUSE_SECONDS[0], self::PAUSE_SECONDS[1], 1, $tempo->pause),
+        $usual = Execution::usualFor($rung->exercise);
+        $now = $execution ?? $usual;
+        $controls = KeptEffort::slows($rung->exercise) ? [
+            new Control('lowerSeconds', 'Lowering', 's', self::LOWER_SECONDS[0], self::LOWER_SECONDS[1], 1, $now->tempo->lower),
+            new Control('pauseSeconds', 'Pause', 's', self::PAUSE_SECONDS[0], self::PAUSE_SECONDS[1], 1, $now->tempo->pause),
         ] : [];
+        // One arm alone, because there is one thing or one free foot, leaves no choice of sides.
+        $sides = $rung->setting->limbs === 1 ? [] : Execution::sidesFor($rung->exercise);
+        if (count($sides) > 1) {
+            $stops = [];
+            foreach ($sides as $place => $way) {
+                $stops[] = ['value' => (float) $place, 'label' => $way->inWords()];
+            }
+            $at = array_search($now->sides, $sides, true);
+            $controls[] = new Control('sides', 'Sides', '', 0, count($sides) - 1, 1, $at === false ? 0 : $at, $stops);
+        }
+        foreach (Execution::mannersFor($rung->exercise) as $manner) {
+            $controls[] = new Control($manner->value, $manner->label(), '', 0, 1, 1, in_array($manner, $now->manners, true) ? 1 : 0);
+        }
+
+        return $controls;
     }
 
     /**
-     * The tempo that was set by hand, and what else was moved.
+     * The way of doing it that was set by hand, and what else was moved.
      *
      * @param  array<string, float>  $moved
-     * @return array{Tempo|null, array<string, float>} Null where the tempo was left alone.
+     * @return array{Execution|null, array<string, float>} Null where the way of doing it was left alone.
      *
      * @throws InvalidQuantity If a tempo is out of range, or the movement has none to change.
      */
-    public static function tempoIn(array $moved, Rung $rung): array
+    public static function executionIn(array $moved, Rung $rung): array
     {
-        $usual = Tempo::of(...$rung->exercise->tempo);
-        $tempo = null;
-        foreach (self::tempoControls($rung, $usual) as $control) {
-            if (isset($moved[$control->name])) {
-                InvalidQuantity::unlessBetween($control->name, $moved[$control->name], $control->least, $control->most, $control->unit);
-                $seconds = (int) round($moved[$control->name]);
-                $tempo ??= $usual;
-                $tempo = $control->name === 'lowerSeconds' ? $tempo->lowering($seconds) : $tempo->pausing($seconds);
-                unset($moved[$control->name]);
+        $usual = Execution::usualFor($rung->exercise);
+        [$tempo, $sides, $manners] = [$usual->tempo, $usual->sides, []];
+        $isMoved = false;
+        foreach (self::executionControls($rung) as $control) {
+            $value = $moved[$control->name] ?? null;
+            if ($value === null) {
+                continue;
+            }
+            InvalidQuantity::unlessBetween($control->name, $value, $control->least, $control->most, $control->unit);
+            $isMoved = true;
+            unset($moved[$control->name]);
+            $manner = Manner::tryFrom($control->name);
+            if ($control->name === 'lowerSeconds') {
+                $tempo = $tempo->lowering((int) round($value));
+            } elseif ($control->name === 'pauseSeconds') {
+                $tempo = $tempo->pausing((int) round($value));
+            } elseif ($control->name === 'sides') {
+                $sides = Execution::sidesFor($rung->exercise)[(int) round($value)] ?? $sides;
+            } elseif ($manner !== null && $value > 0.5) {
+                $manners[] = $manner;
             }
         }
 
-        return [$tempo, $moved];
+        return [$isMoved ? new Execution($tempo, $sides, $manners) : null, $moved];
     }
 
     /**

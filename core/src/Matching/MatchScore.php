@@ -25,6 +25,9 @@ final readonly class MatchScore
     /** What is left of a match whose effort cannot be reached by any rewriting: it goes below everything that can. */
     public const OUT_OF_REACH = 0.5;
 
+    /** What is left of a match whose load has no common measure with what is written: below a comparable one as good otherwise. */
+    public const BY_MUSCLES = 0.6;
+
     /** What is left of a movement's closeness where feet leave the floor and were to stay on it: speed is not strength. */
     public const JUMPING = 0.5;
 

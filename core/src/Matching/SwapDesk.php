@@ -14,7 +14,7 @@ use NimbleShelf\Core\Kit\Thing;
 use NimbleShelf\Core\Mechanics\ResistanceCurve;
 use NimbleShelf\Core\Mechanics\Setting;
 use NimbleShelf\Core\Planning\Ability;
-use NimbleShelf\Core\Planning\Tempo;
+use NimbleShelf\Core\Planning\Execution;
 use NimbleShelf\Core\Text\Plain;
 
 /** Replaces a prescribed exercise by the best rungs a shelf allows, keeping the effort, with reasons for and against. */
@@ -25,6 +25,12 @@ final readonly class SwapDesk
 
     /** Without a capacity on record what is heavier than prescribed counts as this much further off: start light. */
     private const HEAVIER_COUNTS = 2.0;
+
+    /** Where nothing says how heavy it is for this client the effort counts half; e^(−1.3 × this) is a half. */
+    private const UNKNOWN_OFF = 0.533;
+
+    /** Loads out of reach differ less than repetitions do; our judgement. */
+    private const UNREACHED = 1.3;
 
     /** Repetitions by which a capacity may differ from what is written before it is said. */
     private const CAPACITY_DIFFERS = 4;
@@ -84,25 +90,38 @@ final readonly class SwapDesk
         $asked = $this->asked($prescription, $situation->client, $school);
         $wanted = $asked->exercise;
 
-        $best = $excluded = $leftOut = [];
+        $best = $excluded = $leftOut = $others = [];
         foreach ($this->catalogue->exercises as $exercise) {
-            $closeness = $this->closeness($wanted, $exercise);
-            if ($closeness === 0.0) {
-                $excluded[] = new Exclusion(
-                    $exercise,
-                    [sprintf('It trains another pattern: %s.', mb_strtolower($this->catalogue->pattern($exercise->pattern)->name))],
-                    related: false,
-                );
+            $kinship = Kinship::between($wanted, $exercise, $this->catalogue);
+            if ($kinship === null) {
+                $others[] = $exercise;
 
                 continue;
             }
             $spared = $sore?->against($exercise);
-            [$found, $reasons] = $spared === null ? $this->bestOf($exercise, $asked, $situation, $school) : [[], [$spared]];
+            [$found, $reasons] = $spared === null ? $this->bestOf($exercise, $asked, $kinship, $situation, $school) : [[], [$spared]];
             $best = [...$best, ...$found];
             if ($found === []) {
                 $excluded[] = new Exclusion($exercise, $reasons, related: true);
             } elseif ($reasons !== []) {
                 $leftOut[] = new Exclusion($exercise, $reasons, related: true);
+            }
+        }
+        // Nothing fits only where nothing in reach trains the main muscle.
+        $isLastResort = $best === [];
+        foreach ($others as $exercise) {
+            $kinship = $isLastResort ? Kinship::byMainMuscle($wanted, $exercise, $this->catalogue) : null;
+            $found = [];
+            if ($kinship !== null && $sore?->against($exercise) === null) {
+                [$found] = $this->bestOf($exercise, $asked, $kinship, $situation, $school);
+                $best = [...$best, ...$found];
+            }
+            if ($found === []) {
+                $excluded[] = new Exclusion(
+                    $exercise,
+                    [sprintf('It trains another pattern: %s.', mb_strtolower($this->catalogue->pattern($exercise->pattern)->name))],
+                    related: false,
+                );
             }
         }
         usort($best, static fn (Internal\Rated $one, Internal\Rated $two): int => $two->match <=> $one->match);
@@ -113,7 +132,7 @@ final readonly class SwapDesk
             prescribed: $asked->equivalent,
             // Spreads and words are for what is shown.
             candidates: array_map(
-                fn (Internal\Rated $rated): Candidate => $this->candidate($rated, $asked, $situation, $school),
+                fn (Internal\Rated $rated): Candidate => $this->candidate($rated, $situation, $school),
                 array_slice($best, 0, $limit),
             ),
             excluded: $excluded,
@@ -126,7 +145,7 @@ final readonly class SwapDesk
     /**
      * What one rung comes to in the place of a prescription, ranked by nothing: for a setting or a tempo moved by hand.
      *
-     * @param  Tempo|null  $tempo  Set by hand; null to find one.
+     * @param  Execution|null  $execution  Set by hand; null to find a tempo.
      * @return Candidate|string The candidate, or why it cannot be used.
      *
      * @throws InvalidQuantity If the setting uses a band up or does not fit its exercise.
@@ -136,7 +155,7 @@ final readonly class SwapDesk
         Rung $rung,
         Situation $situation,
         School $school = School::Mean,
-        ?Tempo $tempo = null,
+        ?Execution $execution = null,
     ): Candidate|string {
         $against = Cautions::against($rung->exercise, $situation);
         if ($against !== []) {
@@ -148,10 +167,18 @@ final readonly class SwapDesk
             return $problem;
         }
         $asked = $this->asked($prescription, $situation->client, $school);
-        $wholeKg = $this->model->wholeKg($rung->exercise, $situation->client->body, $curve, $school, $asked->exercise->pattern);
-        $rated = $this->rated($rung, $curve, $wholeKg, $asked, $situation->client, $tempo);
+        $kinship = Kinship::between($asked->exercise, $rung->exercise, $this->catalogue)
+            ?? Kinship::byMainMuscle($asked->exercise, $rung->exercise, $this->catalogue);
+        if ($kinship === null) {
+            return 'It trains neither the pattern nor the main muscle.';
+        }
+        if ($kinship->byMuscles || $asked->isNextToNothing()) {
+            $asked = $asked->inAnotherMeasure($rung->exercise, $situation->client->capacities[$rung->exercise->pattern] ?? null);
+        }
+        $wholeKg = $this->model->wholeKg($rung->exercise, $situation->client->body, $curve, $school, $asked->pattern);
+        $rated = $this->rated($rung, $curve, $wholeKg, $asked, $kinship, $situation->client, $execution);
 
-        return is_string($rated) ? $rated : $this->candidate($rated, $asked, $situation, $school);
+        return is_string($rated) ? $rated : $this->candidate($rated, $situation, $school);
     }
 
     private function asked(Prescription $prescription, Client $client, School $school): Internal\Asked
@@ -172,28 +199,14 @@ final readonly class SwapDesk
             ) : Ability::of($capacity->kg),
             reserve: $client->has(Limit::Youth) ? max(Rail::YOUTH_RESERVE, $prescription->reserve) : $prescription->reserve,
             capacityKnown: $capacity !== null,
+            pattern: $exercise->pattern,
         );
-    }
-
-    private function closeness(Exercise $wanted, Exercise $exercise): float
-    {
-        $measured = $this->catalogue->pattern($wanted->pattern)->isMeasured();
-        $comparable = $this->catalogue->reckoned($wanted)->effort->comparesWith($this->catalogue->reckoned($exercise)->effort);
-        if (($measured && ! $comparable) || $wanted->isHold !== $exercise->isHold) {
-            return 0.0;
-        }
-
-        $closeness = $wanted->pattern === $exercise->pattern
-            ? 1.0
-            : $this->catalogue->pattern($wanted->pattern)->related[$exercise->pattern] ?? 0.0;
-
-        return MatchScore::jumpsInstead($wanted, $exercise) ? $closeness * MatchScore::JUMPING : $closeness;
     }
 
     /**
      * @return array{list<Internal\Rated>, list<string>} The best rung of each implement, and why others are left out.
      */
-    private function bestOf(Exercise $exercise, Internal\Asked $asked, Situation $situation, School $school): array
+    private function bestOf(Exercise $exercise, Internal\Asked $asked, Kinship $kinship, Situation $situation, School $school): array
     {
         $reasons = Cautions::against($exercise, $situation);
         if ($reasons !== []) {
@@ -206,17 +219,28 @@ final readonly class SwapDesk
 
             return [[], $reasons !== [] && $there !== [] ? $reasons : [...$reasons, RungWords::missing($exercise)]];
         }
-        $pattern = $asked->exercise->pattern;
+        // A slack band hardly resists: what it comes to says nothing about what to look for.
+        if ($kinship->byMuscles || $asked->isNextToNothing()) {
+            $asked = $asked->inAnotherMeasure($exercise, $situation->client->capacities[$exercise->pattern] ?? null);
+        }
+        $pattern = $asked->pattern;
+        $wantedKg = $this->wantedKg($asked);
         $best = [];
         foreach ($roots as $root) {
-            $near = $this->bands->toward($root, $situation->client->body, $school, $pattern, $asked->equivalent->wholeKg());
-            $found = $this->usable($near, $asked, $situation, $school);
+            $near = $this->bands->toward($root, $situation->client->body, $school, $pattern, $wantedKg);
+            $found = $this->usable($near, $asked, $kinship, $situation, $school);
             if ($root->setting->band !== null
                 && array_filter($found, static fn (Internal\Rated|string $one): bool => ! is_string($one)) === []) {
                 // What comes nearest hangs slack or is too heavy: any other way to rig it is better than none.
                 $found = [
                     ...$found,
-                    ...$this->usable($this->bands->steps($root, $situation->client->body, $school, $pattern), $asked, $situation, $school),
+                    ...$this->usable(
+                        $this->bands->steps($root, $situation->client->body, $school, $pattern),
+                        $asked,
+                        $kinship,
+                        $situation,
+                        $school,
+                    ),
                 ];
             }
             foreach ($found as $rated) {
@@ -245,7 +269,7 @@ final readonly class SwapDesk
      * @param  list<Rung>  $rungs
      * @return list<Internal\Rated|string> Each rated, or why it cannot be used; what grip and stance use up is left out.
      */
-    private function usable(array $rungs, Internal\Asked $asked, Situation $situation, School $school): array
+    private function usable(array $rungs, Internal\Asked $asked, Kinship $kinship, Situation $situation, School $school): array
     {
         $found = [];
         foreach ($rungs as $rung) {
@@ -254,13 +278,14 @@ final readonly class SwapDesk
             } catch (InvalidQuantity) {
                 continue;
             }
-            $wholeKg = $this->model->wholeKg($rung->exercise, $situation->client->body, $curve, $school, $asked->exercise->pattern);
+            $wholeKg = $this->model->wholeKg($rung->exercise, $situation->client->body, $curve, $school, $asked->pattern);
             $found[] = $this->rungs->problemOf($rung, $curve, $situation->home)
                 ?? ($wholeKg <= 0 ? "{$rung->words}: it gives no resistance to speak of." : $this->rated(
                     $rung,
                     $curve,
                     $wholeKg,
                     $asked,
+                    $kinship,
                     $situation->client,
                 ));
         }
@@ -274,14 +299,16 @@ final readonly class SwapDesk
         ResistanceCurve $curve,
         float $wholeKg,
         Internal\Asked $asked,
+        Kinship $kinship,
         Client $client,
-        ?Tempo $tempo = null,
+        ?Execution $execution = null,
     ): Internal\Rated|string {
         $prescription = $asked->prescription;
         $exercise = $rung->exercise;
-        $asWritten = $tempo === null && $exercise->id === $asked->exercise->id && $rung->setting->sameAs($prescription->setting);
+        $asWritten = $execution === null && $exercise->id === $asked->exercise->id && $rung->setting->sameAs($prescription->setting);
         $kept = match (true) {
             $exercise->isHold => KeptEffort::asWritten($prescription),
+            $execution === null && $asked->byMuscles && ! $asked->capacityKnown => KeptEffort::asWritten($prescription),
             $asWritten => KeptEffort::asWritten($prescription, $this->capacityNote($wholeKg, $asked)),
             default => KeptEffort::on(
                 $exercise,
@@ -291,32 +318,58 @@ final readonly class SwapDesk
                 $prescription,
                 $asked->reserve,
                 ! $client->has(Limit::HighBloodPressure),
-                $tempo,
+                $execution,
             ),
         };
         if ($kept === null) {
             return sprintf('%s: too heavy to leave %d in reserve.', $rung->words, $asked->reserve);
         }
-        $off = $exercise->isHold ? log($wholeKg / $asked->equivalent->wholeKg()) : $kept->offFrom($prescription->reps);
-        // More repetitions possible is lighter, and lighter is where a client of unknown strength begins.
-        $off = ! $asked->capacityKnown && ! $exercise->isHold && $off < 0 ? self::HEAVIER_COUNTS * $off : $off;
-        $closeness = $this->closeness($asked->exercise, $exercise);
         $parts = $this->score->parts(
             $rung,
             $curve,
             $asked->exercise,
             $prescription,
             $asked->equivalent->curve,
-            $closeness,
-            $off,
+            $kinship->closeness,
+            $this->off($rung, $kept, $wholeKg, $asked),
             $client->preferences,
         );
 
-        return new Internal\Rated($rung, $kept, $parts, MatchScore::of($parts, $kept->isReached), $closeness);
+        return new Internal\Rated($rung, $kept, $parts, MatchScore::of($parts, $kept->isReached) * ($asked->byMuscles ? MatchScore::BY_MUSCLES : 1.0), $kinship->closeness, $asked);
     }
 
-    private function candidate(Internal\Rated $rated, Internal\Asked $asked, Situation $situation, School $school): Candidate
+    /** How far the effort is off, as the logarithm of a ratio: of repetitions where they tell loads apart, else of loads. */
+    private function off(Rung $rung, KeptEffort $kept, float $wholeKg, Internal\Asked $asked): float
     {
+        if ($asked->byMuscles && (! $asked->capacityKnown || $rung->exercise->isHold)) {
+            return self::UNKNOWN_OFF;
+        }
+        if ($rung->exercise->isHold) {
+            return log($wholeKg / $asked->equivalent->wholeKg());
+        }
+        if (! $kept->isReached && ! $asked->byMuscles) {
+            // Beyond what repetitions can tell the nearest load is still the nearest.
+            return self::UNREACHED * abs(log($wholeKg / $asked->equivalent->wholeKg()));
+        }
+        $off = $kept->offFrom($asked->prescription->reps);
+
+        // More repetitions possible is lighter, and lighter is where a client of unknown strength begins.
+        return ! $asked->capacityKnown && $off < 0 ? self::HEAVIER_COUNTS * $off : $off;
+    }
+
+    /** The whole load to look for, kilograms; the lightest where nothing says what this client lifts in that measure. */
+    private function wantedKg(Internal\Asked $asked): float
+    {
+        return match (true) {
+            ! $asked->byMuscles => $asked->equivalent->wholeKg(),
+            $asked->capacityKnown => $asked->ability->loadFor($asked->prescription->reps + $asked->reserve),
+            default => 0.0,
+        };
+    }
+
+    private function candidate(Internal\Rated $rated, Situation $situation, School $school): Candidate
+    {
+        $asked = $rated->asked;
         $rung = $rated->rung;
         $exercise = $rung->exercise;
         $kept = $rated->kept;
@@ -326,9 +379,10 @@ final readonly class SwapDesk
             $rung->setting,
             $school,
             $rung->certainty,
-            $asked->exercise->pattern,
+            $asked->pattern,
         );
-        [$low, $high] = $exercise->isHold || ! $equivalent->isMeasured ? [$kept->reps, $kept->reps] : array_map(
+        $isForetold = ! $exercise->isHold && $equivalent->isMeasured && (! $asked->byMuscles || $asked->capacityKnown);
+        [$low, $high] = ! $isForetold ? [$kept->reps, $kept->reps] : array_map(
             static fn (float $kg): int => $kept->repetitionsAt($exercise, $asked->ability, $kg, $asked->reserve),
             [$equivalent->wholeKg() + $equivalent->sdKg, $equivalent->wholeKg() - $equivalent->sdKg],
         );
@@ -353,12 +407,17 @@ final readonly class SwapDesk
                 $asked->exercise,
                 $asked->equivalent,
                 $equivalent,
-                $rated->closeness,
                 $situation->client->preferences,
+                $asked->byMuscles,
             ),
-            lost: [...$kept->lost, ...$this->words->lost($rung, $asked->exercise, $asked->equivalent, $equivalent)],
+            lost: [
+                ...$kept->lost,
+                ...$this->words->lost($rung, $asked->exercise, $asked->equivalent, $equivalent, $asked->byMuscles),
+            ],
             changes: $this->changes($rung, $kept, $asked),
             cautions: Cautions::of($rung, $situation),
+            byMuscles: $asked->byMuscles,
+            execution: $kept->execution,
         );
     }
 
@@ -374,6 +433,9 @@ final readonly class SwapDesk
         }
         if ($rung->isOneSided() && ! $asked->exercise->oneSideAtATime) {
             $changes[] = 'Repetitions are per side; weaker side first.';
+        }
+        if ($asked->byMuscles && ! $asked->capacityKnown && ! $rung->exercise->isHold) {
+            $changes[] = 'Start light: what is written says nothing about this load.';
         }
         if (! $asked->capacityKnown && ! $rung->exercise->isHold && $asked->equivalent->isMeasured) {
             $changes[] = sprintf(

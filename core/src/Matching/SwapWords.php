@@ -25,14 +25,19 @@ final readonly class SwapWords
         Exercise $wanted,
         Equivalent $prescribed,
         Equivalent $equivalent,
-        float $closeness,
         Preferences $preferences,
+        bool $byMuscles,
     ): array {
         $shared = round(100 * MatchScore::muscleOverlap($wanted, $rung->exercise));
         $reasons = [match (true) {
             $rung->exercise->id === $wanted->id => 'The same exercise with what is here.',
             $rung->exercise->pattern === $wanted->pattern => sprintf(
                 'The same movement pattern; %d %% of the muscle work is shared.',
+                $shared,
+            ),
+            $byMuscles => sprintf(
+                'Another way of working (%s), compared by muscles: %d %% of the muscle work is shared. Loads have no common measure.',
+                mb_strtolower($this->catalogue->pattern($rung->exercise->pattern)->name),
                 $shared,
             ),
             default => sprintf(
@@ -45,7 +50,7 @@ final readonly class SwapWords
             $words = $equivalent->inWords();
             $lift = self::inASentence($this->catalogue->exercise($equivalent->referenceExercise)->name);
             $reasons[] = sprintf(
-                'Feels like %s; prescribed was %s.',
+                $byMuscles ? 'Feels like %s.' : 'Feels like %s; prescribed was %s.',
                 // Below the bare lift the words name it already.
                 str_contains($words, "the {$lift}") ? $words : "{$words} in the {$lift}",
                 $prescribed->inWords(),
@@ -60,10 +65,10 @@ final readonly class SwapWords
     }
 
     /** @return list<string> */
-    public function lost(Rung $rung, Exercise $wanted, Equivalent $prescribed, Equivalent $equivalent): array
+    public function lost(Rung $rung, Exercise $wanted, Equivalent $prescribed, Equivalent $equivalent, bool $byMuscles): array
     {
         $lost = [];
-        $ratio = $equivalent->wholeKg() / $prescribed->wholeKg();
+        $ratio = $byMuscles ? 1.0 : $equivalent->wholeKg() / $prescribed->wholeKg();
         if ($ratio < 0.9) {
             $lost[] = sprintf('%d %% less resistance.', round(100 * (1 - $ratio)));
         }
@@ -71,7 +76,7 @@ final readonly class SwapWords
             $lost[] = sprintf('%d %% more resistance.', round(100 * ($ratio - 1)));
         }
         $shape = $equivalent->curve->shapeDifferenceFrom($prescribed->curve);
-        if ($shape > self::SHAPE_NOTE) {
+        if ($shape > self::SHAPE_NOTE && ! $byMuscles) {
             $lost[] = sprintf(
                 'Loads the %s of the movement more than the prescribed lift does (shapes differ by %.2f).',
                 self::moreLoaded($equivalent->curve, $prescribed->curve),

@@ -34,6 +34,12 @@ final readonly class Ability
         return new self($maximumKg, $reps + $reserve - RepetitionMaximum::repetitionsToFailure($maximumKg, max(self::LEAST_KG, $wholeKg)));
     }
 
+    /** The whole load, kilograms, that allows so many repetitions to failure. */
+    public function loadFor(float $repetitions): float
+    {
+        return RepetitionMaximum::loadFor($this->maximumKg, max(1.0, $repetitions - $this->shift));
+    }
+
     public function repetitionsToFailure(float $wholeKg): float
     {
         return RepetitionMaximum::repetitionsToFailure($this->maximumKg, max(self::LEAST_KG, $wholeKg)) + $this->shift;

@@ -15,6 +15,7 @@ final readonly class Assignment
      * @param  Tempo|null  $tempo  Null for the exercise's usual one.
      * @param  float|null  $rangeRatio  What the load comes to over the part of the range that is used; null for all of it.
      * @param  string  $why  Why it stands here; empty where the plan wrote it.
+     * @param  list<Manner>  $manners  What makes it harder than the usual way.
      */
     private function __construct(
         public string $exercise,
@@ -28,6 +29,7 @@ final readonly class Assignment
         public ?Tempo $tempo,
         public ?float $rangeRatio,
         public string $why,
+        public array $manners,
     ) {
     }
 
@@ -35,6 +37,7 @@ final readonly class Assignment
      * @param  int  $sets  1 to 20.
      * @param  int  $reserve  0 to 10 repetitions.
      * @param  int  $restSeconds  0 to 900.
+     * @param  list<Manner>  $manners
      *
      * @throws InvalidQuantity If a number is out of range.
      */
@@ -50,13 +53,14 @@ final readonly class Assignment
         ?Tempo $tempo = null,
         ?float $rangeRatio = null,
         string $why = '',
+        array $manners = [],
     ): self {
         InvalidQuantity::unlessBetween('sets', $sets, 1, 20, 'sets');
         InvalidQuantity::unlessBetween('reserve', $reserve, 0, 10, 'repetitions');
         InvalidQuantity::unlessBetween('rest_seconds', $restSeconds, 0, 900, 's');
         InvalidQuantity::unlessBetween('range_ratio', $rangeRatio ?? 1.0, 0.1, 2.0, 'of the load');
 
-        return new self($exercise, $setting, $words, $sets, $dose, $sides, $reserve, $restSeconds, $tempo, $rangeRatio, $why);
+        return new self($exercise, $setting, $words, $sets, $dose, $sides, $reserve, $restSeconds, $tempo, $rangeRatio, $why, $manners);
     }
 
     /**
@@ -87,6 +91,10 @@ final readonly class Assignment
             tempo: is_array($tempo) ? Tempo::fromArray($tempo) : null,
             rangeRatio: is_int($ratio) || is_float($ratio) ? (float) $ratio : null,
             why: is_string($data['why'] ?? null) ? $data['why'] : '',
+            manners: array_values(array_filter(array_map(
+                static fn (mixed $manner): ?Manner => is_string($manner) ? Manner::tryFrom($manner) : null,
+                is_array($data['manners'] ?? null) ? $data['manners'] : [],
+            ))),
         );
     }
 
@@ -105,6 +113,7 @@ final readonly class Assignment
             'tempo' => $this->tempo?->toArray(),
             'range_ratio' => $this->rangeRatio,
             'why' => $this->why === '' ? null : $this->why,
+            'manners' => $this->manners === [] ? null : array_column($this->manners, 'value'),
         ], static fn (mixed $value): bool => $value !== null);
     }
 
@@ -122,6 +131,7 @@ final readonly class Assignment
             $this->tempo,
             $this->rangeRatio,
             $this->why,
+            $this->manners,
         );
     }
 

@@ -162,7 +162,7 @@ final readonly class Dose
             $this->asLongAsClean => 'as long as clean'.($this->seconds === null ? '' : ", at most {$this->seconds} s"),
             $this->isTimed() => "{$this->seconds} s",
             $this->most !== $this->fewest => "{$this->fewest}–{$this->most} repetitions",
-            default => Plain::count($this->fewest, 'repetition'),
+            default => Plain::count((int) $this->fewest, 'repetition'),
         };
 
         return $count.($this->perSide ? ' per side' : '').($this->means === '' ? '' : ", {$this->means}");

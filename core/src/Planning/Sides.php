@@ -33,6 +33,20 @@ enum Sides: string
         };
     }
 
+    /** What it does to the rest and to how steady one stands. */
+    public function effect(): string
+    {
+        return match ($this) {
+            self::Both => 'Both sides work and rest together.',
+            self::Alternating => 'Each side rests while the other works, so a little more goes; the trunk has more to keep steady, '
+                .'and a set takes twice as long.',
+            self::Each => 'One side works through, then the other: no rest in between, the trunk resists a turn, and a set takes '
+                .'twice as long. Weaker side first.',
+            self::SwapEachRound => 'One side this round, the other the next: each rests a whole round.',
+            self::OwnSlots => 'Each side has a place of its own.',
+        };
+    }
+
     /** True where a count that is meant per side is done twice in one set. */
     public function countsTwice(): bool
     {

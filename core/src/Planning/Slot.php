@@ -23,9 +23,11 @@ final readonly class Slot
         return new self($this->thread, $this->exercise, $this->assignment->withSets($sets), $this->things);
     }
 
-    /** Seconds one repetition takes at the tempo that is asked for. */
+    /** Seconds one repetition takes at the tempo that is asked for, with what makes it harder. */
     public function secondsEach(): float
     {
-        return (float) ($this->assignment->tempo?->secondsPerRepetition() ?? $this->exercise->secondsPerRepetition());
+        $extra = array_sum(array_map(static fn (Manner $manner): int => $manner->extraSeconds(), $this->assignment->manners));
+
+        return (float) (($this->assignment->tempo?->secondsPerRepetition() ?? $this->exercise->secondsPerRepetition()) + $extra);
     }
 }

@@ -41,6 +41,7 @@ final readonly class CandidateResource extends Resource
         public int $reserve,
         public ?string $tempo,
         public bool $isReached,
+        public bool $byMuscles,
         public bool $isHold,
         public bool $perSide,
         public float $shapeDifference,

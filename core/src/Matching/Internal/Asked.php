@@ -8,6 +8,7 @@ use NimbleShelf\Core\Catalogue\Exercise;
 use NimbleShelf\Core\Equivalence\Equivalent;
 use NimbleShelf\Core\Matching\Prescription;
 use NimbleShelf\Core\Planning\Ability;
+use NimbleShelf\Core\Planning\Capacity;
 
 /**
  * What is asked of a swap: the prescription, what it comes to for this client, and what the client can lift.
@@ -16,8 +17,13 @@ use NimbleShelf\Core\Planning\Ability;
  */
 final readonly class Asked
 {
+    /** Kilograms of a reference lift, body included; our estimate. */
+    private const LEAST_KG = 0.5;
+
     /**
      * @param  Ability  $ability  The client's own, or what the prescription itself implies.
+     * @param  string  $pattern  In whose reference lift loads are named.
+     * @param  bool  $byMuscles  True where the load of what is written says nothing about the load of what is offered.
      */
     public function __construct(
         public Prescription $prescription,
@@ -26,6 +32,32 @@ final readonly class Asked
         public Ability $ability,
         public int $reserve,
         public bool $capacityKnown,
+        public string $pattern,
+        public bool $byMuscles = false,
     ) {
+    }
+
+    /** True where what is written comes to less than anyone could tell from nothing. */
+    public function isNextToNothing(): bool
+    {
+        return $this->equivalent->isMeasured && ! $this->exercise->isHold && $this->equivalent->wholeKg() < self::LEAST_KG;
+    }
+
+    /**
+     * The same wish, for an exercise whose load has no common measure with what is written: what it comes to is kept in
+     * the exercise's own pattern, by the client's capacity there.
+     */
+    public function inAnotherMeasure(Exercise $exercise, ?Capacity $capacity): self
+    {
+        return new self(
+            $this->prescription,
+            $this->exercise,
+            $this->equivalent,
+            $capacity === null ? $this->ability : Ability::of($capacity->kg),
+            $this->reserve,
+            $capacity !== null,
+            $exercise->pattern,
+            byMuscles: true,
+        );
     }
 }

@@ -15,13 +15,17 @@ use NimbleShelf\Core\Matching\Rung;
  */
 final readonly class Rated
 {
-    /** @param  list<MatchPart>  $parts */
+    /**
+     * @param  list<MatchPart>  $parts
+     * @param  Asked  $asked  In whose measure it was rated.
+     */
     public function __construct(
         public Rung $rung,
         public KeptEffort $kept,
         public array $parts,
         public float $match,
         public float $closeness,
+        public Asked $asked,
     ) {
     }
 

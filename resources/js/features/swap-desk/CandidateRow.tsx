@@ -37,9 +37,10 @@ export function CandidateRow({ candidate, prescribed, number, focused, chosen, r
                 {candidate.tempo && <span className="soft font-normal"> · {candidate.tempo}</span>}
               </span>
               {!candidate.isReached && <span className="tag look-here">too light</span>}
+              {candidate.byMuscles && <span className="tag">by muscles</span>}
               {chosen && <span className="tag tag-chosen">in use</span>}
             </span>
-            {candidate.equivalent && prescribed.equivalent && (
+            {candidate.equivalent && prescribed.equivalent && !candidate.byMuscles && (
               <SpreadLine offered={candidate.equivalent} wanted={prescribed.equivalent} range={range} />
             )}
           </span>

@@ -53,7 +53,7 @@ export function Controls({
     <section aria-label="Change the setting" className="mt-4 border-t border-base-300 pt-3">
       <div className="flex items-baseline justify-between">
         <h4 className="text-sm font-semibold">
-          Change the setting and the <Term word="tempo">tempo</Term>
+          Change the setting, the <Term word="tempo">tempo</Term>, the way of doing it
         </h4>
         {Object.keys(moved).length > 0 && (
           <button type="button" className="btn btn-ghost btn-xs" onClick={() => onMove({})}>
@@ -82,7 +82,7 @@ export function Controls({
               ))}
             </div>
           </fieldset>
-        ) : control.name === 'folded' ? (
+        ) : control.most === 1 && control.least === 0 && control.step === 1 && control.unit === '' ? (
           <label key={control.name} className="flex cursor-pointer items-center gap-3 py-1">
             <input
               type="checkbox"

@@ -122,9 +122,10 @@ function Desk({ swaps }: { swaps: Swaps }) {
     liftSeconds: prescribed.figure.liftSeconds,
     lowerSeconds: prescribed.figure.lowerSeconds,
   })
-  const loads = [prescribed.equivalent, ...candidates.map((candidate) => candidate.equivalent)].filter(
-    (load) => load !== null,
-  )
+  const loads = [
+    prescribed.equivalent,
+    ...candidates.filter((candidate) => !candidate.byMuscles).map((candidate) => candidate.equivalent),
+  ].filter((load) => load !== null)
   const range = [
     Math.min(0, ...loads.map((load) => load.lowKg)),
     Math.max(5, ...loads.map((load) => load.highKg)),
@@ -217,11 +218,14 @@ function Desk({ swaps }: { swaps: Swaps }) {
               <CurvePlot
                 phase={phase}
                 curves={[
-                  { name: 'Prescribed', curve: prescribed.curve, tone: 'wanted' },
+                  // Along different joints two curves have no common height.
+                  ...(focused.byMuscles
+                    ? []
+                    : [{ name: 'Prescribed', curve: prescribed.curve, tone: 'wanted' as const }]),
                   { name: focused.name, curve: focused.curve, tone: 'offered' },
                 ]}
               />
-              {focused.shapeDifference > 0 && (
+              {focused.shapeDifference > 0 && !focused.byMuscles && (
                 <p className="soft text-sm">
                   Shapes differ by {focused.shapeDifference.toFixed(2)}; 0 is the same shape.
                 </p>

@@ -138,6 +138,7 @@ export interface Candidate {
   tempo: string | null
   /** False where no rewriting brings the effort that was prescribed. */
   isReached: boolean
+  byMuscles: boolean
   isHold: boolean
   perSide: boolean
   shapeDifference: number

@@ -8,8 +8,10 @@ use NimbleShelf\Core\Mechanics\Body;
 use NimbleShelf\Core\Mechanics\ResistanceCurve;
 use NimbleShelf\Core\Mechanics\Setting;
 use NimbleShelf\Core\Planning\Ability;
+use NimbleShelf\Core\Planning\Execution;
 use NimbleShelf\Core\Planning\Goal;
 use NimbleShelf\Core\Planning\RepetitionMaximum;
+use NimbleShelf\Core\Planning\Sides;
 use NimbleShelf\Core\Planning\Tempo;
 use Tests\Support\Shipped;
 
@@ -50,7 +52,7 @@ function keptAt(
         prescription: Prescription::of($exercise, $setting, 3, $reps, $reserve, $goal),
         reserve: $reserve,
         mayPause: $mayPause,
-        tempo: $tempo,
+        execution: $tempo === null ? null : new Execution($tempo, Sides::Both),
     );
 }
 

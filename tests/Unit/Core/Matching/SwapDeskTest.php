@@ -191,7 +191,7 @@ it('lets a match fall below every other where the effort is out of reach', funct
 it('puts a loop on top of a weight, never a tube’s handle, nor anything above the head', function (): void {
     $loop = ['id' => 'loop', 'kind' => 'long-loop', 'name' => 'green loop', 'rest_length_cm' => 100, 'a_n' => 40, 'b_n' => 34];
     $both = static fn (string $exercise, array $band): array => array_filter(
-        swapsFor($exercise, TWELVE_EACH, [pair(6), $band])->candidates,
+        offered(swapsFor($exercise, TWELVE_EACH, [pair(6), $band]), $exercise),
         static fn (Candidate $candidate): bool => $candidate->rung->setting->band !== null && $candidate->rung->setting->massKg > 0,
     );
     $curl = array_values($both('biceps-curl', $loop))[0];
@@ -321,10 +321,10 @@ it('says why something is not offered', function (string $exercise, array $shelf
     'a band out of service' => ['biceps-curl', [TUBE + ['out_of_service' => 'nick near the handle']], [], 'nick near the handle'],
 ]);
 
-it('offers nothing at all where the shelf and the limits leave nothing', function (): void {
-    $result = swapsFor('pullover', TWELVE_EACH, [TUBE], [Limit::NoFloor]);
+it('offers nothing at all where nothing in reach trains the main muscle', function (): void {
+    $result = swapsFor('pullover', TWELVE_EACH, [], [Limit::NoFloor]);
     expect($result->candidates)->toBe([])
-        ->and(whyNot($result))->toContain('No floor work', 'no anchor noted');
+        ->and(whyNot($result))->toContain('No floor work', 'the shelf holds none that serves');
 });
 
 it('offers nothing that meets the ceiling', function (): void {
