@@ -154,7 +154,7 @@ it('reaches for what a trainer would', function (
         ['implement' => 'body-weight', 'support_height_cm' => 75],
         [MOVES_TUBE, ['id' => 'towel', 'kind' => 'towel', 'name' => 'towel']],
         [],
-        ['bent-over-row', 'band-seated-row'],
+        ['bent-over-row', 'crossed-band-bent-row', 'band-seated-row'],
         'tube',
         'The same movement pattern',
     ],
