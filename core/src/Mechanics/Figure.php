@@ -20,6 +20,9 @@ use NimbleShelf\Core\Mechanics\Internal\Channel;
  * Places may move too: `root_x`, `root_y` say where the planted joint is, `foot_x`, `foot_y` (and `far_…`) where pinned
  * feet stand, `palm_x`, `palm_y` where pinned hands hold. A number is a share of body height, a map a sum of named
  * lengths, so that a movement can follow the height of a chair or a step.
+ *
+ * `palms` says how the hands are turned where that is what tells two movements apart: `up`, `in`, `down`, or `turning`
+ * from in to up. It is for the drawing; no sum uses it.
  */
 final readonly class Figure
 {
@@ -64,6 +67,7 @@ final readonly class Figure
         public bool $movesWithStance,
         public int $turnSide,
         public int $turnAlong,
+        public string $palms,
     ) {
     }
 
@@ -87,7 +91,7 @@ final readonly class Figure
          *         end?: string, side?: int, along?: int, as_press?: bool,
          *         y: float|array<string, float>, x?: float|array<string, float>
          *     },
-         *     unturned?: list<string>, hold?: array{frame?: string, bend?: int},
+         *     palms?: string, unturned?: list<string>, hold?: array{frame?: string, bend?: int},
          *     props?: list<array{kind: string, x?: float|array<string, float>, y?: float|array<string, float>}>
          * } $data
          */
@@ -146,6 +150,7 @@ final readonly class Figure
             ], $data['props'] ?? []),
             turnSide: $data['turn']['side'] ?? 1,
             turnAlong: $data['turn']['along'] ?? 1,
+            palms: $data['palms'] ?? '',
             movesWithStance: str_contains(json_encode($data, JSON_THROW_ON_ERROR), '"half_stance"'),
         );
     }

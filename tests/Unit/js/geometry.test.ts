@@ -18,6 +18,7 @@ const figure: Figure = {
   hold: false,
   bandEnd: 'grip',
   telling: 1,
+  palms: '',
 }
 
 describe('a pose between frames', () => {

@@ -35,6 +35,7 @@ final readonly class FigureResource extends Resource
         public bool $hold,
         public string $bandEnd,
         public float $telling,
+        public string $palms,
     ) {
     }
 
@@ -97,6 +98,7 @@ final readonly class FigureResource extends Resource
             hold: $exercise->isHold,
             bandEnd: $exercise->bandAttachment->joint,
             telling: self::tellingPhase($rig),
+            palms: $rig->figure->palms,
         );
     }
 

@@ -432,6 +432,7 @@ export interface Figure {
   bandEnd: string
   /** Phase of the pose that tells the movement best in a still picture, 0 or 1. */
   telling: number
+  palms: string
 }
 
 /** One line of a recipe: so many pieces, or so many litres. */

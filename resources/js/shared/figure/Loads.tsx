@@ -4,8 +4,9 @@ import { angleOf, limb, mix, type Point, type Pose } from './geometry'
 /** Half length of a thing's drawing, metres: grows with the cube root of its mass, as solids do. */
 const sizeOf = (kg: number, atTenKg: number) => atTenKg * Math.cbrt(Math.max(0.5, kg) / 10)
 
-function Dumbbell({ at, turn, kg }: { at: Point; turn: number; kg: number }) {
-  const half = sizeOf(kg, 0.15)
+/** @param seen Share of its length that shows: less when the handle points towards whoever looks. */
+function Dumbbell({ at, turn, kg, seen = 1 }: { at: Point; turn: number; kg: number; seen?: number }) {
+  const half = seen * sizeOf(kg, 0.15)
   const head = sizeOf(kg, 0.062)
   return (
     <g transform={`translate(${at[0]} ${-at[1]}) rotate(${-turn})`} className="thing">
@@ -180,6 +181,52 @@ function shortestOf(figure: Figure, hand: string): number {
   )
 }
 
+/** How far the forearm is bent on the upper arm, 0 straight to 1 at a right angle and beyond. */
+function bent(pose: Pose, hand: string): number {
+  const upperArm = angleOf(pose.at(`${hand}_shoulder`), pose.at(`${hand}_elbow`))
+  const forearm = angleOf(pose.at(`${hand}_elbow`), pose.at(`${hand}_grip`))
+  return Math.min(1, Math.abs(((forearm - upperArm + 540) % 360) - 180) / 90)
+}
+
+/** Palms up or down turn the handle towards whoever looks; palms in show it whole. */
+function handleSeen(figure: Figure, pose: Pose, hand: string): number {
+  if (figure.view === 'front' || figure.palms === '' || figure.palms === 'in') return 1
+  return figure.palms === 'turning' ? 1 - bent(pose, hand) : 0
+}
+
+/** The side of the hand the fingers close on, a unit away from the forearm's line. */
+function palmSide(pose: Pose, hand: string): Point {
+  const elbow = pose.at(`${hand}_elbow`)
+  const grip = pose.at(`${hand}_grip`)
+  const long = Math.hypot(grip[0] - elbow[0], grip[1] - elbow[1]) || 1
+  return [-(grip[1] - elbow[1]) / long, (grip[0] - elbow[0]) / long]
+}
+
+/** Thumb or knuckles of the near hand: what tells a curl with palms up from one with palms in or down. */
+function HandMark({ figure, pose }: { figure: Figure; pose: Pose }) {
+  if (figure.view === 'front' || figure.palms === '') return null
+  const grip = pose.at('near_grip')
+  const [x, y] = palmSide(pose, 'near')
+  const at = (across: number, along: number): Point => [
+    grip[0] + across * x + along * y,
+    grip[1] + across * y - along * x,
+  ]
+  if (figure.palms === 'down') {
+    return (
+      <g className="hand-mark">
+        {[-0.03, -0.005, 0.02].map((along) => {
+          const [cx, cy] = at(0.03, along)
+          return <circle key={along} cx={cx} cy={-cy} r={0.015} />
+        })}
+      </g>
+    )
+  }
+  if (handleSeen(figure, pose, 'near') > 0.5)
+    return <path className="hand-mark" d={limb(at(0.01, 0), at(0.07, 0.01), 0.018, 0.013)} />
+  const [cx, cy] = at(0.0, 0.01)
+  return <circle className="hand-mark" cx={cx} cy={-cy} r={0.022} />
+}
+
 function HeldThing({ figure, pose, hand }: { figure: Figure; pose: Pose; hand: string }) {
   const { implement, kg } = figure.load
   const at = pose.at(`${hand}_grip`)
@@ -188,7 +235,11 @@ function HeldThing({ figure, pose, hand }: { figure: Figure; pose: Pose; hand: s
   if (implement === 'kettlebell') return <Kettlebell at={at} kg={kg} up={false} />
   if (implement === 'object') return <Jug at={at} kg={kg} />
   if (figure.view === 'front' && !(forearm > 45 && forearm < 135)) return <DumbbellEnd at={at} kg={kg} />
-  return <Dumbbell at={at} turn={forearm + 90} kg={kg} />
+  const seen = handleSeen(figure, pose, hand)
+  if (seen > 0.35) return <Dumbbell at={at} turn={forearm + 90} kg={kg} seen={seen} />
+  const [x, y] = palmSide(pose, hand)
+  const over = figure.palms === 'down' ? -0.035 : 0.035
+  return <DumbbellEnd at={[at[0] + over * x, at[1] + over * y]} kg={kg} />
 }
 
 const hasBand = (figure: Figure) => figure.jointNames.includes('near_band')
@@ -211,6 +262,7 @@ export function NearLoads({ figure, pose }: { figure: Figure; pose: Pose }) {
     <>
       {hasBand(figure) && <Strands figure={figure} pose={pose} hands={hands} />}
       <NearMass figure={figure} pose={pose} />
+      <HandMark figure={figure} pose={pose} />
     </>
   )
 }
