@@ -190,6 +190,12 @@ final readonly class Exercise
                 && ($layout->isBetweenLimbs() || $layout === BandLayout::AnchoredMiddle));
     }
 
+    /** True where one arm works by what the movement is, whatever is held. */
+    public function worksOneArm(): bool
+    {
+        return $this->effort->isOfArms() && $this->workingLimbs === WorkingLimbs::One;
+    }
+
     /** True where a set is done with one side at a time, and then with the other. */
     public function isOneSidedIn(Setting $setting): bool
     {

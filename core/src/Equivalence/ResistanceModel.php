@@ -234,6 +234,7 @@ final class ResistanceModel
         float $bodyShare,
     ): ResistanceCurve {
         $name = $exercise->name;
+        $done = $exercise;
         $exercise = $this->catalogue->reckoned($exercise);
         $motion = $this->motion($exercise, $body, $exercise->placementOf($setting));
         $bodyPart = $motion->bodyResistance();
@@ -287,7 +288,10 @@ final class ResistanceModel
             slackFraction: $slack,
             longestStretch: $longestStretch,
             longestLengthM: $longestLengthM,
-            highestPointM: $motion->highestPointM(),
+            // What is reckoned as something else still reaches as high as it does itself.
+            highestPointM: $done === $exercise
+                ? $motion->highestPointM()
+                : max($motion->highestPointM(), $this->motion($done, $body, $done->placementOf($setting))->highestPointM()),
         );
     }
 

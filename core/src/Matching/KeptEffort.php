@@ -24,6 +24,9 @@ final readonly class KeptEffort
     /** Beyond this many repetitions a set no longer trains what was prescribed. */
     public const MOST_REPS = 30;
 
+    /** Fewer repetitions than this are a test and no set, unless as few were asked for; our judgement. */
+    private const FEWEST = 3;
+
     /** No lowering is slower, no pause longer, seconds. Our choice: what a client can count without a clock. */
     private const SLOWEST_LOWERING = 5;
 
@@ -94,7 +97,7 @@ final readonly class KeptEffort
      * @param  float  $wholeKg  What the rung comes to, in kilograms of the reference lift.
      * @param  bool  $mayPause  False for who must not hold under load.
      * @param  Execution|null  $execution  Set by hand; null to find a tempo.
-     * @return self|null Null where it is too heavy for one repetition.
+     * @return self|null Null where it is too heavy for a set worth the name.
      */
     public static function on(
         Exercise $exercise,
@@ -254,7 +257,7 @@ final readonly class KeptEffort
                 $lost[] = 'A third of the range.';
             }
         }
-        if ($reps < 1) {
+        if ($reps < min($least, self::FEWEST)) {
             return null;
         }
         if ($reps !== $target) {

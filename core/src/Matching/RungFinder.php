@@ -166,7 +166,9 @@ final class RungFinder
 
         $rungs = [];
         foreach ($thing->kind === 'adjustable-dumbbell' ? $thing->reachableLoadsKg() : [$thing->massKg] as $massKg) {
-            if (! $point->isPerHand()) {
+            if ($point->isPerHand() && $exercise->worksOneArm()) {
+                $ways = [[Setting::of($implement, $massKg, perHand: true), RungWords::inTheWorkingHand($thing, $massKg), 0]];
+            } elseif (! $point->isPerHand()) {
                 $ways = [[Setting::of($implement, $massKg), RungWords::held($point, $thing, $massKg), 0]];
             } else {
                 $inEach = [Setting::of($implement, $massKg, perHand: true), RungWords::inEachHand($thing, $massKg), 0];

@@ -58,6 +58,11 @@ final class RungWords
         return sprintf('%s kg in one hand: %s, one arm at a time', SettingInWords::kg($massKg), self::oneOf($thing));
     }
 
+    public static function inTheWorkingHand(Thing $thing, float $massKg): string
+    {
+        return sprintf('%s kg in one hand: %s', SettingInWords::kg($massKg), self::oneOf($thing));
+    }
+
     public static function inBothHands(Thing $thing, float $massKg): string
     {
         return sprintf('%s kg held in both hands: %s', SettingInWords::kg($massKg), self::oneOf($thing));

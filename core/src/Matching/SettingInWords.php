@@ -29,6 +29,7 @@ final class SettingInWords
             $parts[] = match ($exercise->loadPointFor($setting->implement)) {
                 LoadPoint::Hands => match (true) {
                     $setting->limbs === 1 => "{$kg} kg {$thing} in one hand, one arm at a time",
+                    $setting->perHand && $exercise->worksOneArm() => "{$kg} kg {$thing} in one hand",
                     $setting->perHand => "{$kg} kg {$thing} in each hand",
                     default => "{$kg} kg {$thing} held in both hands",
                 },

@@ -305,6 +305,9 @@ final readonly class SwapDesk
     ): Internal\Rated|string {
         $prescription = $asked->prescription;
         $exercise = $rung->exercise;
+        if ($asked->isTooMuchToBeginWith($rung->setting, $wholeKg)) {
+            return "{$rung->words}: too heavy to begin with, where its load has no common measure with what is written.";
+        }
         $asWritten = $execution === null && $exercise->id === $asked->exercise->id && $rung->setting->sameAs($prescription->setting);
         $kept = match (true) {
             $exercise->isHold => KeptEffort::asWritten($prescription),

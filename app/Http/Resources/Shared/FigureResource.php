@@ -11,7 +11,6 @@ use NimbleShelf\Core\Mechanics\Body;
 use NimbleShelf\Core\Mechanics\Pose;
 use NimbleShelf\Core\Mechanics\Rig;
 use NimbleShelf\Core\Mechanics\Setting;
-use NimbleShelf\Core\Mechanics\WorkingLimbs;
 
 /** A moving figure: joint positions in metres, start of the lifting phase first. */
 final readonly class FigureResource extends Resource
@@ -90,7 +89,7 @@ final readonly class FigureResource extends Resource
                 // A band used together with a weight is drawn too: its ends are among the joints.
                 point: $point->value ?? ($band !== null ? 'band' : 'none'),
                 kg: $setting->massKg,
-                bothHands: $setting->limbs !== 1 && ! ($exercise->effort->isOfArms() && $exercise->workingLimbs === WorkingLimbs::One),
+                bothHands: $setting->limbs !== 1 && ! $exercise->worksOneArm(),
             ),
             heightM: $body->heightM,
             liftSeconds: (float) max(1, $exercise->tempo['lift']),

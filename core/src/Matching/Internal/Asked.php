@@ -7,6 +7,7 @@ namespace NimbleShelf\Core\Matching\Internal;
 use NimbleShelf\Core\Catalogue\Exercise;
 use NimbleShelf\Core\Equivalence\Equivalent;
 use NimbleShelf\Core\Matching\Prescription;
+use NimbleShelf\Core\Mechanics\Setting;
 use NimbleShelf\Core\Planning\Ability;
 use NimbleShelf\Core\Planning\Capacity;
 
@@ -19,6 +20,9 @@ final readonly class Asked
 {
     /** Kilograms of a reference lift, body included; our estimate. */
     private const LEAST_KG = 0.5;
+
+    /** So much of the old load, in kilograms of the other pattern's reference, may be held to begin with. Our judgement. */
+    private const TO_BEGIN_WITH = 0.6;
 
     /**
      * @param  Ability  $ability  The client's own, or what the prescription itself implies.
@@ -41,6 +45,14 @@ final readonly class Asked
     public function isNextToNothing(): bool
     {
         return $this->equivalent->isMeasured && ! $this->exercise->isHold && $this->equivalent->wholeKg() < self::LEAST_KG;
+    }
+
+    /** Compared by muscles alone, and with no capacity on record, nothing is held that comes near what was held before. */
+    public function isTooMuchToBeginWith(Setting $setting, float $wholeKg): bool
+    {
+        return $this->byMuscles && ! $this->capacityKnown && $setting->massKg > 0
+            && $this->equivalent->isMeasured && ! $this->isNextToNothing()
+            && $wholeKg > self::TO_BEGIN_WITH * $this->equivalent->wholeKg();
     }
 
     /**

@@ -433,3 +433,13 @@ it('scales weights to add up to one and refuses what cannot be', function (): vo
         ->and(fn () => SwapDesk::of(Shipped::catalogue(), Shipped::model(), array_fill_keys(array_keys(MatchScore::WEIGHTS), 0)))
         ->toThrow(InvalidQuantity::class, 'zero');
 });
+
+it('reaches as high as the movement itself, whatever it is reckoned as', function (): void {
+    $curve = Shipped::model()->curve(
+        Shipped::catalogue()->exercise('curl-to-press'),
+        Body::of(1.78, 84),
+        Setting::of('dumbbell', 8, perHand: true),
+    );
+    // Hands over the head of somebody of 1.78 m are above two metres.
+    expect($curve->highestPointM)->toBeGreaterThan(2.0);
+});
