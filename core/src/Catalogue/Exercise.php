@@ -21,6 +21,9 @@ final readonly class Exercise
 
     private const HELD_LIKE = ['adjustable-dumbbell' => 'dumbbell', 'pourable' => 'object'];
 
+    /** Distinguishes in a cache what resists in different ways: figure, coordinate, limbs, what a band pulls at, usual support. */
+    public string $geometryKey;
+
     /**
      * Cues: outward says what to do to floor, wall or load; inward where it should be felt working.
      *
@@ -43,6 +46,8 @@ final readonly class Exercise
      * @param  list<string>  $cautions
      * @param  array<string, array{effect: string, why: string}>  $limits
      * @param  list<string>  $formerly  Ids of what is now a way of doing this.
+     * @param  string  $palms  How the hands are turned where that tells two movements apart: `up`, `in`, `down`, or `turning` from in
+     *     to up; empty where it does not. For the drawing; no sum uses it.
      */
     public function __construct(
         public string $id,
@@ -78,7 +83,15 @@ final readonly class Exercise
         public array $cautions,
         public array $limits,
         public array $formerly,
+        public string $palms,
     ) {
+        $this->geometryKey = implode('|', [
+            $figureId,
+            $effort->value,
+            $workingLimbs->value,
+            $bandAttachment->key,
+            $support === null || ! $support->required ? '' : $support->under.$support->usualM,
+        ]);
     }
 
     /**
@@ -108,7 +121,7 @@ final readonly class Exercise
          *     tempo: array{lower: int, pause: int, lift: int, top: int}, ladder: array<string, list<string>>,
          *     cues: array{set_up: list<string>, outward: list<string>, inward: list<string>, breath: string, feel: string},
          *     faults: list<array{fault: string, fix: string}>, cautions: list<string>,
-         *     limits?: array<string, array{effect: string, why: string}|null>, formerly?: list<string>
+         *     limits?: array<string, array{effect: string, why: string}|null>, formerly?: list<string>, palms?: string
          * } $data
          */
         $side = $data['side'] ?? 'both';
@@ -158,6 +171,7 @@ final readonly class Exercise
             cautions: $data['cautions'],
             limits: $rules->limitsFor([$data['position'], ...$data['traits'] ?? []], $data['limits'] ?? []),
             formerly: $data['formerly'] ?? [],
+            palms: $data['palms'] ?? '',
         );
     }
 

@@ -32,6 +32,12 @@ final class ResistanceModel
     /** Below this share of what it weighs at its hardest a kilogram of the reference lift is no measure; our choice. */
     private const VANISHES = 0.15;
 
+    /** So many curves are kept before all are let go; about 8 MB. */
+    private const KEPT = 4000;
+
+    /** @var array<string, ResistanceCurve> */
+    private array $curves = [];
+
     /** @var array<string, Motion> */
     private array $motions = [];
 
@@ -49,7 +55,24 @@ final class ResistanceModel
      */
     public function curve(Exercise $exercise, Body $body, Setting $setting): ResistanceCurve
     {
-        return $this->curveWith($exercise, $body, $setting, bandForce: 1.0, bandLongerByM: 0.0, bodyShare: 1.0);
+        $reckoned = $this->catalogue->reckoned($exercise);
+        $point = $setting->massKg > 0 ? $reckoned->loadPointFor($setting->implement)->value ?? null : '';
+        // What is reckoned as something else keeps its own height, and so its own figure.
+        $key = $point === null || ($setting->band !== null && ! $reckoned->takesBand($setting->band->layout))
+            ? null
+            : "{$reckoned->geometryKey}|{$exercise->figureId}|{$body->key}|{$point}|{$setting->key()}";
+        if ($key !== null && isset($this->curves[$key])) {
+            return $this->curves[$key];
+        }
+        $curve = $this->curveWith($exercise, $body, $setting, bandForce: 1.0, bandLongerByM: 0.0, bodyShare: 1.0);
+        if ($key === null) {
+            return $curve;
+        }
+        if (count($this->curves) >= self::KEPT) {
+            $this->curves = [];
+        }
+
+        return $this->curves[$key] = $curve;
     }
 
     /**

@@ -30,14 +30,15 @@ final readonly class BandSolver
 
     /**
      * The settings of one rig that come nearest to a wanted load: held at the ends, gripped, stepped away from the
-     * anchor; folded where that alone reaches it. A rung without a band is its own answer.
+     * anchor; folded where that alone reaches it. A rung without a band is its own answer, and
+     * so is the softest where no load is known to look for.
      *
      * @param  float  $wantedKg  Whole load in kilograms of the pattern's reference lift, body included.
      * @return list<Rung>
      */
     public function toward(Rung $root, Body $body, School $school, string $pattern, float $wantedKg): array
     {
-        if ($root->setting->band === null) {
+        if ($root->setting->band === null || $wantedKg <= 0) {
             return [$root];
         }
         $found = [$root];
@@ -119,23 +120,33 @@ final readonly class BandSolver
     private function nearest(Rung $rig, Control $dial, Body $body, School $school, string $pattern, float $wantedKg): array
     {
         $kg = fn (int $place): float => $this->wholeKg($rig, $dial, $dial->least + $place * $dial->step, $body, $school, $pattern);
-        $low = -1;
+        $leastKg = $kg(0);
+        if (is_infinite($leastKg)) {
+            return [null, 0.0];
+        }
+        if ($leastKg >= $wantedKg) {
+            return [$dial->least, $leastKg];
+        }
+        $low = 0;
+        $lowKg = $leastKg;
         $high = (int) round(($dial->most - $dial->least) / $dial->step) + 1;
-        $lowKg = 0.0;
         $highKg = INF;
+        $isGuess = false;
         while ($high - $low > 1) {
-            $middle = intdiv($low + $high, 2);
+            $span = $high - $low;
+            // Loads grow steadily along a dial: where both ends are known a straight line says where to look, until it stops helping.
+            $middle = $isGuess
+                ? max($low + 1, min($high - 1, $low + (int) round($span * ($wantedKg - $lowKg) / max(1e-9, $highKg - $lowKg))))
+                : intdiv($low + $high, 2);
             $middleKg = $kg($middle);
             if ($middleKg < $wantedKg) {
                 [$low, $lowKg] = [$middle, $middleKg];
             } else {
                 [$high, $highKg] = [$middle, $middleKg];
             }
+            $isGuess = is_finite($highKg) && (! $isGuess || 2 * ($high - $low) <= $span || $high - $low <= 3);
         }
-        if (is_infinite($highKg) && $low < 0) {
-            return [null, 0.0];
-        }
-        $takesLow = is_infinite($highKg) || ($low >= 0 && $lowKg > 0 && $wantedKg / $lowKg < $highKg / $wantedKg);
+        $takesLow = is_infinite($highKg) || ($lowKg > 0 && $wantedKg / $lowKg < $highKg / $wantedKg);
 
         return [$dial->least + ($takesLow ? $low : $high) * $dial->step, $takesLow ? $lowKg : $highKg];
     }

@@ -69,4 +69,17 @@ final readonly class Rung
                 $this->packing,
             );
     }
+
+    /** Tells the rigs of one band apart but for the stance; empty for what has no stance to choose. */
+    public function rigWithoutStance(): string
+    {
+        $band = $this->setting->band;
+
+        return $band === null || $band->stanceM === null ? '' : implode('|', [
+            ...array_map(static fn (Thing $thing): string => $thing->id, $this->things),
+            $band->layout->value,
+            $this->setting->massKg,
+            $this->setting->limbs ?? 2,
+        ]);
+    }
 }

@@ -23,6 +23,9 @@ final readonly class SwapDesk
     /** Reasons kept of one exercise that is out. */
     private const REASONS = 4;
 
+    /** With so many exercises to choose from nobody looks for one whose load cannot be compared; our choice. */
+    private const ENOUGH = 6;
+
     /** Without a capacity on record what is heavier than prescribed counts as this much further off: start light. */
     private const HEAVIER_COUNTS = 2.0;
 
@@ -90,11 +93,25 @@ final readonly class SwapDesk
         $asked = $this->asked($prescription, $situation->client, $school);
         $wanted = $asked->exercise;
 
-        $best = $excluded = $leftOut = $others = [];
+        $best = $excluded = $leftOut = $others = $comparable = $neighbours = [];
         foreach ($this->catalogue->exercises as $exercise) {
             $kinship = Kinship::between($wanted, $exercise, $this->catalogue);
             if ($kinship === null) {
                 $others[] = $exercise;
+            } elseif ($kinship->byMuscles) {
+                $neighbours[] = [$exercise, $kinship];
+            } else {
+                $comparable[] = [$exercise, $kinship];
+            }
+        }
+        // Neighbours whose loads cannot be compared are asked where too few can.
+        foreach ([...$comparable, ...$neighbours] as [$exercise, $kinship]) {
+            if ($kinship->byMuscles && $this->areEnough($best)) {
+                $excluded[] = new Exclusion(
+                    $exercise,
+                    ['It is felt along another joint, and enough ways can be compared by their load.'],
+                    related: false,
+                );
 
                 continue;
             }
@@ -181,6 +198,19 @@ final readonly class SwapDesk
         return is_string($rated) ? $rated : $this->candidate($rated, $situation, $school);
     }
 
+    /** @param  list<Internal\Rated>  $found */
+    private function areEnough(array $found): bool
+    {
+        $exercises = [];
+        foreach ($found as $rated) {
+            if ($rated->kept->isReached && ! $rated->asked->byMuscles) {
+                $exercises[$rated->rung->exercise->id] = true;
+            }
+        }
+
+        return count($exercises) >= self::ENOUGH;
+    }
+
     private function asked(Prescription $prescription, Client $client, School $school): Internal\Asked
     {
         $exercise = $this->catalogue->exercise($prescription->exercise);
@@ -226,10 +256,18 @@ final readonly class SwapDesk
         $pattern = $asked->pattern;
         $wantedKg = $this->wantedKg($asked);
         $best = [];
+        $settled = [];
         foreach ($roots as $root) {
+            $rig = $root->rigWithoutStance();
+            if (isset($settled[$rig])) {
+                // Another stance of a rig that already gives what was asked adds nothing.
+                continue;
+            }
             $near = $this->bands->toward($root, $situation->client->body, $school, $pattern, $wantedKg);
             $found = $this->usable($near, $asked, $kinship, $situation, $school);
+            // Where loads cannot be compared, one way that is not slack is enough.
             if ($root->setting->band !== null
+                && ! ($asked->byMuscles && $best !== [])
                 && array_filter($found, static fn (Internal\Rated|string $one): bool => ! is_string($one)) === []) {
                 // What comes nearest hangs slack or is too heavy: any other way to rig it is better than none.
                 $found = [
@@ -250,6 +288,9 @@ final readonly class SwapDesk
                     continue;
                 }
                 $rung = $rated->rung;
+                if ($rig !== '' && $rated->kept->changes === []) {
+                    $settled[$rig] = true;
+                }
                 $kind = $rung->setting->band === null
                     ? $rung->setting->implement
                     : implode('+', array_map(static fn (Thing $thing): string => $thing->id, $rung->things));

@@ -12,6 +12,9 @@ final readonly class BandAttachment
     /** Where an anchor lies from the hips, along the picture and out of it. */
     private const SIDES = ['front' => [1.0, 0.0], 'behind' => [-1.0, 0.0], 'side' => [0.0, 1.0], 'between' => [0.0, 0.0]];
 
+    /** Distinguishes two attachments in a cache. */
+    public string $key;
+
     /**
      * @param  string  $joint  Joint that pulls, without its side.
      * @param  float  $along  1 with the anchor ahead, -1 behind, 0 to the side.
@@ -28,6 +31,7 @@ final readonly class BandAttachment
         public float $heightShare,
         public float $distanceM,
     ) {
+        $this->key = implode('|', [$joint, $along, $across, $isBetweenLimbs ? 'between' : '', $heightShare, $distanceM]);
     }
 
     /**

@@ -52,6 +52,13 @@ final readonly class BandSetup
         );
     }
 
+    /** Distinguishes two setups in a cache. */
+    public function key(): string
+    {
+        return "{$this->layout->value}|{$this->band->restLengthM}|{$this->band->aN}|{$this->band->bN}|{$this->stanceM}|{$this->gripM}|"
+            ."{$this->folded}|{$this->loop}|{$this->anchorHeightM}|{$this->anchorDistanceM}|{$this->handleM}";
+    }
+
     /** What of the way between hand and anchor is no rubber, metres: the handle, unless the hand has left it. */
     public function handleInUseM(): float
     {

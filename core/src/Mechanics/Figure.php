@@ -20,9 +20,6 @@ use NimbleShelf\Core\Mechanics\Internal\Channel;
  * Places may move too: `root_x`, `root_y` say where the planted joint is, `foot_x`, `foot_y` (and `far_…`) where pinned
  * feet stand, `palm_x`, `palm_y` where pinned hands hold. A number is a share of body height, a map a sum of named
  * lengths, so that a movement can follow the height of a chair or a step.
- *
- * `palms` says how the hands are turned where that is what tells two movements apart: `up`, `in`, `down`, or `turning`
- * from in to up. It is for the drawing; no sum uses it.
  */
 final readonly class Figure
 {
@@ -67,7 +64,6 @@ final readonly class Figure
         public bool $movesWithStance,
         public int $turnSide,
         public int $turnAlong,
-        public string $palms,
     ) {
     }
 
@@ -91,7 +87,7 @@ final readonly class Figure
          *         end?: string, side?: int, along?: int, as_press?: bool,
          *         y: float|array<string, float>, x?: float|array<string, float>
          *     },
-         *     palms?: string, unturned?: list<string>, hold?: array{frame?: string, bend?: int},
+         *     unturned?: list<string>, hold?: array{frame?: string, bend?: int},
          *     props?: list<array{kind: string, x?: float|array<string, float>, y?: float|array<string, float>}>
          * } $data
          */
@@ -150,9 +146,23 @@ final readonly class Figure
             ], $data['props'] ?? []),
             turnSide: $data['turn']['side'] ?? 1,
             turnAlong: $data['turn']['along'] ?? 1,
-            palms: $data['palms'] ?? '',
-            movesWithStance: str_contains(json_encode($data, JSON_THROW_ON_ERROR), '"half_stance"'),
+            movesWithStance: self::mentions($data, 'half_stance'),
         );
+    }
+
+    /** @param  array<mixed>  $data */
+    private static function mentions(array $data, string $length): bool
+    {
+        if (isset($data[$length])) {
+            return true;
+        }
+        foreach ($data as $value) {
+            if (is_array($value) && self::mentions($value, $length)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Fits the figure to one body and one placement; the result gives poses. */

@@ -230,6 +230,14 @@ final readonly class Setting
         return new self($this->implement, $this->massKg, $this->perHand, $this->band, $supportHeightM, $footHeightM, $this->limbs);
     }
 
+    /** Distinguishes two settings in a cache; what holds the load does not matter to it. */
+    public function key(): string
+    {
+        $key = "{$this->massKg}|{$this->perHand}|{$this->limbs}|{$this->supportHeightM}|{$this->footHeightM}";
+
+        return $this->band === null ? $key : "{$key}|{$this->band->key()}";
+    }
+
     /** True where the same things are used the same way; loads agree to 10 g, heights and lengths to a centimetre. */
     public function sameAs(self $other): bool
     {

@@ -97,7 +97,7 @@ final readonly class FigureResource extends Resource
             hold: $exercise->isHold,
             bandEnd: $exercise->bandAttachment->joint,
             telling: self::tellingPhase($rig),
-            palms: $rig->figure->palms,
+            palms: $exercise->palms,
         );
     }
 

@@ -7,6 +7,7 @@ namespace NimbleShelf\Core\Matching\Internal;
 use NimbleShelf\Core\Catalogue\Exercise;
 use NimbleShelf\Core\Matching\Rung;
 use NimbleShelf\Core\Matching\SettingInWords;
+use NimbleShelf\Core\Mechanics\BandLayout;
 use NimbleShelf\Core\Mechanics\LoadPoint;
 
 /**
@@ -19,6 +20,9 @@ final class Combinations
     /** A stance no wider than this, metres, with both hands full; our choice. */
     private const WIDEST_STANCE_M = 0.30;
 
+    /** A band that the hand pulls goes with a weight where its other end holds by itself. */
+    private const LAYOUTS = [BandLayout::TwoFeet, BandLayout::OneFoot, BandLayout::UnderSeat, BandLayout::RoundFeet, BandLayout::BehindBack];
+
     /** A weight below this adds too little to be held together with a band; our estimate. */
     private const WORTH_COMBINING_KG = 4.0;
 
@@ -27,7 +31,8 @@ final class Combinations
 
     /**
      * A band on top of a weight, where both can be held safely: the weight on the back or the hips, or a loop or flat
-     * band round the hand that holds it. A tube's handle leaves no room for another; above the head nothing is combined.
+     * band round the hand that holds it. A tube's handle leaves no room for another, a bag held by its loop none
+     * for a band; above the head nothing is combined.
      *
      * @param  list<Rung>  $rungs  Of single things.
      * @return list<Rung>
@@ -43,6 +48,9 @@ final class Combinations
         $combined = [];
         foreach ($rungs as $band) {
             if ($band->setting->band === null) {
+                continue;
+            }
+            if (! in_array($band->setting->band->layout, self::LAYOUTS, true) && $exercise->bandAttachment->joint === 'grip') {
                 continue;
             }
             $stanceM = $band->setting->band->stanceM;
@@ -61,6 +69,9 @@ final class Combinations
                     [LoadPoint::Hands, LoadPoint::Goblet, LoadPoint::OneSide],
                     true,
                 );
+                if ($inHands && $weight->packing !== null) {
+                    continue;
+                }
                 if ($inHands
                     && $exercise->bandAttachment->joint === 'grip'
                     && ! in_array($band->setting->implement, ['long-loop', 'flat-band'], true)) {

@@ -293,12 +293,13 @@ it('never adds a candidate with a limit, and offers nothing a limit excludes', f
     ] as $exercise => $setting) {
         $free = swapsFor($exercise, $setting, $shelf, limit: 200);
         $limited = swapsFor($exercise, $setting, $shelf, [$limit], limit: 200);
+        // Neighbours compared by muscles alone come in where too few others are left.
         $names = static fn (SwapResult $result): array => array_map(
             static fn (Candidate $candidate): string => $candidate->rung->exercise->id,
-            $result->candidates,
+            array_values(array_filter($result->candidates, static fn (Candidate $candidate): bool => ! $candidate->byMuscles)),
         );
         expect(array_diff($names($limited), $names($free)))->toBe([])
-            ->and(count($limited->candidates))->toBeLessThanOrEqual(count($free->candidates));
+            ->and(count($names($limited)))->toBeLessThanOrEqual(count($names($free)));
         foreach ($limited->candidates as $candidate) {
             expect($candidate->rung->exercise->limits[$limit->value]['effect'] ?? 'none')->not->toBe('exclude');
         }
