@@ -38,6 +38,9 @@ final class ResistanceModel
     /** @var array<string, ResistanceCurve> */
     private array $curves = [];
 
+    /** @var array<string, float> */
+    private array $reaches = [];
+
     /** @var array<string, Motion> */
     private array $motions = [];
 
@@ -248,6 +251,20 @@ final class ResistanceModel
         );
     }
 
+    /** Highest point of the movement itself, metres, from its start, middle and end. */
+    private function reachM(Exercise $exercise, Body $body, Placement $placement): float
+    {
+        $figure = $this->catalogue->figureOf($exercise);
+        $placement = $figure->movesWithStance ? $placement : $placement->withoutStance();
+        $key = "{$exercise->figureId}|{$body->key}|{$placement->key()}";
+        if (! isset($this->reaches[$key])) {
+            $rig = $figure->riggedFor($body, $placement);
+            $this->reaches[$key] = max(array_map(static fn (float $u): float => $rig->poseAt($u)->highestM(), [0.0, 0.5, 1.0]));
+        }
+
+        return $this->reaches[$key];
+    }
+
     private function curveWith(
         Exercise $exercise,
         Body $body,
@@ -312,9 +329,9 @@ final class ResistanceModel
             longestStretch: $longestStretch,
             longestLengthM: $longestLengthM,
             // What is reckoned as something else still reaches as high as it does itself.
-            highestPointM: $done === $exercise
+            highestPointM: $done->figureId === $exercise->figureId
                 ? $motion->highestPointM()
-                : max($motion->highestPointM(), $this->motion($done, $body, $done->placementOf($setting))->highestPointM()),
+                : max($motion->highestPointM(), $this->reachM($done, $body, $done->placementOf($setting))),
         );
     }
 

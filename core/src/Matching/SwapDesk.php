@@ -23,6 +23,9 @@ final readonly class SwapDesk
     /** Reasons kept of one exercise that is out. */
     private const REASONS = 4;
 
+    /** So many loads on either side of the wanted one are rated. */
+    private const AROUND = 2;
+
     /** With so many exercises to choose from nobody looks for one whose load cannot be compared; our choice. */
     private const ENOUGH = 6;
 
@@ -257,7 +260,7 @@ final readonly class SwapDesk
         $wantedKg = $this->wantedKg($asked);
         $best = [];
         $settled = [];
-        foreach ($roots as $root) {
+        foreach ($this->worthAsking($roots, $asked, $situation, $school, $wantedKg) as $root) {
             $rig = $root->rigWithoutStance();
             if (isset($settled[$rig])) {
                 // Another stance of a rig that already gives what was asked adds nothing.
@@ -304,6 +307,51 @@ final readonly class SwapDesk
             array_values($best),
             array_slice(array_values(array_unique($reasons)), 0, self::REASONS),
         ];
+    }
+
+    /**
+     * Of one thing's many loads only those around the wanted one: what is felt grows in a straight line with the kilograms, so
+     * that two of them tell where it lies, and what lies further off matches worse.
+     *
+     * @param  list<Rung>  $roots
+     * @return list<Rung>
+     */
+    private function worthAsking(array $roots, Internal\Asked $asked, Situation $situation, School $school, float $wantedKg): array
+    {
+        $groups = [];
+        foreach ($roots as $i => $root) {
+            $setting = $root->setting;
+            if ($setting->massKg > 0 && $setting->band === null) {
+                $key = "{$setting->implement}|{$setting->perHand}|{$setting->limbs}|{$setting->supportHeightM}|{$setting->footHeightM}";
+                $groups[$key][$i] = $setting->massKg;
+            }
+        }
+        foreach ($groups as $group) {
+            if (count($group) <= 2 * self::AROUND + 1) {
+                continue;
+            }
+            asort($group);
+            $places = array_keys($group);
+            $whole = fn (int $i): float => $this->model->wholeKg(
+                $roots[$i]->exercise,
+                $situation->client->body,
+                $this->model->curve($roots[$i]->exercise, $situation->client->body, $roots[$i]->setting),
+                $school,
+                $asked->pattern,
+            );
+            [$first, $last] = [$places[0], $places[count($places) - 1]];
+            [$least, $most] = [$whole($first), $whole($last)];
+            $target = $most > $least
+                ? $group[$first] + ($wantedKg - $least) * ($group[$last] - $group[$first]) / ($most - $least)
+                : $group[$first];
+            $below = count(array_filter($group, static fn (float $massKg): bool => $massKg < $target));
+            $from = max(0, min($below - self::AROUND, count($places) - 2 * self::AROUND));
+            foreach (array_diff_key($places, array_flip(range($from, $from + 2 * self::AROUND - 1))) as $i) {
+                unset($roots[$i]);
+            }
+        }
+
+        return array_values($roots);
     }
 
     /**

@@ -240,7 +240,7 @@ final class Motion
         return $onNear * ($last->bodyEnergy($this->body) - $first->bodyEnergy($this->body)) / $riseM / $this->body->weightN();
     }
 
-    /** Highest point of the body over the movement, metres above the floor; the grip counts a hand's breadth more. */
+    /** Highest point of the body over the movement, metres above the floor. */
     public function highestPointM(): float
     {
         if ($this->highestPointM !== null) {
@@ -248,7 +248,7 @@ final class Motion
         }
         $highest = 0.0;
         foreach ($this->poses as $pose) {
-            $highest = max($highest, $pose->y('head'), $pose->y('near_fingertip'), $pose->y('near_grip') + 0.1);
+            $highest = max($highest, $pose->highestM());
         }
 
         return $this->highestPointM = $highest;

@@ -104,4 +104,10 @@ final readonly class Pose
     {
         return $from + $fraction * ($to - $from);
     }
+
+    /** Highest point of body and hands, metres above the floor; the grip counts a hand's breadth more. */
+    public function highestM(): float
+    {
+        return max($this->y('head'), $this->y('near_fingertip'), $this->y('near_grip') + 0.1);
+    }
 }

@@ -7,6 +7,8 @@ namespace NimbleShelf\Core\Mechanics;
 /** Resistance felt over the lifting phase, per working limb. */
 final readonly class ResistanceCurve
 {
+    private float $mean;
+
     /**
      * @param  array<int, float>  $us  0 to 1.
      * @param  array<int, float>  $effort  Radians or metres from the start of the lifting phase.
@@ -30,12 +32,13 @@ final readonly class ResistanceCurve
         public ?float $longestLengthM,
         public float $highestPointM,
     ) {
+        $this->mean = self::meanOf($resistance, $effort);
     }
 
     /** Mean over the effort, so that mean × range is the work of one repetition. */
     public function mean(): float
     {
-        return self::meanOf($this->resistance, $this->effort);
+        return $this->mean;
     }
 
     public function peak(): float
