@@ -26,7 +26,7 @@ final class RungFinder
     private ?\WeakMap $packings = null;
 
     /** Stances tried for a band below both feet, metres. */
-    private const STANCES_M = [0.20, 0.50, 0.70];
+    public const STANCES_M = [0.20, 0.50, 0.70];
 
     /** A carrier lighter than this loads nothing worth its name, one heavier than this is not handled; our estimates, kilograms. */
     private const LEAST_PACKED_KG = 0.5;

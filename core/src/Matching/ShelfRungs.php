@@ -148,7 +148,7 @@ final readonly class ShelfRungs
         $usable = $rungs = [];
         foreach ($this->finder->rungs($exercise, $situation)['rungs'] as $rung) {
             if ($only === null || $only($rung)) {
-                $rungs = [...$rungs, ...$this->bands->steps($rung, $situation->client->body, $school, $exercise->pattern)];
+                array_push($rungs, ...$this->bands->steps($rung, $situation->client->body, $school, $exercise->pattern));
             }
         }
         foreach ($rungs as $rung) {

@@ -10,6 +10,7 @@ use NimbleShelf\Core\Equivalence\ResistanceModel;
 use NimbleShelf\Core\Kit\Thing;
 use NimbleShelf\Core\Matching\Client;
 use NimbleShelf\Core\Matching\Rung;
+use NimbleShelf\Core\Matching\RungFinder;
 use NimbleShelf\Core\Matching\ShelfRungs;
 use NimbleShelf\Core\Matching\Situation;
 
@@ -18,6 +19,9 @@ final readonly class Coverage
 {
     /** An addition that reaches this much further up in a pattern counts for it. */
     private const FURTHER = 1.1;
+
+    /** Stances between the narrowest and the widest, metres. */
+    private const BETWEEN_M = [RungFinder::STANCES_M[1]];
 
     public function __construct(private Catalogue $catalogue, private ResistanceModel $model, private ShelfRungs $rungs)
     {
@@ -127,7 +131,12 @@ final readonly class Coverage
     {
         return array_map(
             static fn (array $usable): float => $usable['wholeKg'],
-            $this->rungs->usable($exercise, $situation, only: $counts),
+            $this->rungs->usable(
+                $exercise,
+                $situation,
+                // The narrowest and the widest stance bound what a band gives; grips fill the space between.
+                only: static fn (Rung $rung): bool => ! in_array($rung->setting->band?->stanceM, self::BETWEEN_M, true) && $counts($rung),
+            ),
         );
     }
 }
