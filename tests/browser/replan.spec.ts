@@ -102,7 +102,7 @@ test('a swap for the next set only goes when the set is logged', async ({ page }
   const name = page.getByRole('region', { name: 'Now' }).getByRole('heading', { level: 1 })
   const written = (await name.textContent()) ?? ''
   await page.getByRole('link', { name: 'Swap', exact: true }).click()
-  const candidates = page.getByRole('region', { name: 'Candidates' }).getByRole('button')
+  const candidates = page.getByRole('region', { name: 'Candidates' }).getByRole('button', { name: /% match/ })
   await candidates.first().waitFor()
   const other = candidates.filter({ hasNotText: written }).filter({ hasNotText: 'each side' }).first()
   await other.click()
