@@ -66,6 +66,12 @@ final readonly class ShowFill
             );
         }
 
-        return new RecipeResource(round($recipe->totalKg, 3), round($recipe->errorKg, 3), round(Equivalent::LIKELY * $recipe->sdKg, 2), $recipe->pieces, $parts);
+        return new RecipeResource(
+            round($recipe->totalKg, 3),
+            round($recipe->errorKg, 3),
+            round(Equivalent::LIKELY * $recipe->sdKg, 2),
+            $recipe->pieces,
+            $parts,
+        );
     }
 }

@@ -98,7 +98,8 @@ final class ReferenceTableCommand extends Command
             $setting = Setting::bodyWeight(supportHeightM: $handsM, footHeightM: $feetM);
             $curve = $model->curve($exercise, $body, $setting);
             $felt = 2 * ($where === 'end' ? $curve->end() : $curve->resistance[0]) / $body->weightN();
-            $plate = $model->handsReading($exercise, $body, $setting)[$where] ?? throw new \LogicException("{$id} has no weight on the hands.");
+            $plate = $model->handsReading($exercise, $body, $setting)[$where]
+                ?? throw new \LogicException("{$id} has no weight on the hands.");
             $errors[] = abs($plate - $measured);
             $table .= sprintf(
                 "| %s, %s | %.2f | %s | %.2f | %+.2f | %.2f | %+.2f |\n",

@@ -354,7 +354,9 @@ final class LiveRung
 
         return $one->band->layout->isLike($two->band->layout)
             && abs($one->band->band->restLengthM - $two->band->band->restLengthM) <= self::NEAR
-            && (! $one->band->layout->needsAnchor() || ! $two->band->layout->needsAnchor() || abs($one->band->anchorHeightM - $two->band->anchorHeightM) <= self::NEAR);
+            && (! $one->band->layout->needsAnchor()
+                || ! $two->band->layout->needsAnchor()
+                || abs($one->band->anchorHeightM - $two->band->anchorHeightM) <= self::NEAR);
     }
 
     private static function supportCm(Setting $setting): float

@@ -32,7 +32,8 @@ final readonly class NearestBandSetting
     {
         return $setting->band === null
             ? null
-            : $this->riggedAlike($exercise, $body, $setting, $setting->band) ?? $this->riggedOtherwise($exercise, $body, $setting, $setting->band);
+            : $this->riggedAlike($exercise, $body, $setting, $setting->band)
+                ?? $this->riggedOtherwise($exercise, $body, $setting, $setting->band);
     }
 
     private function riggedOtherwise(Exercise $exercise, Body $body, Setting $setting, BandSetup $band): ?Setting

@@ -427,7 +427,9 @@ final readonly class SwapDesk
             $client->preferences,
         );
 
-        return new Internal\Rated($rung, $kept, $parts, MatchScore::of($parts, $kept->isReached) * ($asked->byMuscles ? MatchScore::BY_MUSCLES : 1.0), $kinship->closeness, $asked);
+        $match = MatchScore::of($parts, $kept->isReached) * ($asked->byMuscles ? MatchScore::BY_MUSCLES : 1.0);
+
+        return new Internal\Rated($rung, $kept, $parts, $match, $kinship->closeness, $asked);
     }
 
     /** How far the effort is off, as the logarithm of a ratio: of repetitions where they tell loads apart, else of loads. */

@@ -83,7 +83,8 @@ final class Motion
                 $lastFar = $now;
                 $farWay[] = $farTotal;
             }
-            $farShares[] = $this->farShareIn($pose, $limbs === WorkingLimbs::HandedOver ? min(1.0, $i / Samples::COARSE / self::HANDED_OVER_AT) : 0.0, $farToeX);
+            $handedOver = $limbs === WorkingLimbs::HandedOver ? min(1.0, $i / Samples::COARSE / self::HANDED_OVER_AT) : 0.0;
+            $farShares[] = $this->farShareIn($pose, $handedOver, $farToeX);
         }
         for ($i = 0; $i <= self::INTERVALS; $i++) {
             $us[] = $i / self::INTERVALS;

@@ -254,14 +254,14 @@ final readonly class Setting
             return $this->band === $other->band;
         }
 
+        $sameAnchor = $near($this->band->anchorHeightM, $other->band->anchorHeightM)
+            && $near($this->band->anchorDistanceM, $other->band->anchorDistanceM);
+
         return $this->band->layout->isLike($other->band->layout)
             && $this->band->folded === $other->band->folded
             && $near($this->band->band->restLengthM, $other->band->band->restLengthM)
             && $near($this->band->stanceM ?? 0.0, $other->band->stanceM ?? 0.0)
-            && (! ($this->band->layout->needsAnchor() && $other->band->layout->needsAnchor()) || ($near($this->band->anchorHeightM, $other->band->anchorHeightM) && $near(
-                $this->band->anchorDistanceM,
-                $other->band->anchorDistanceM,
-            )))
+            && (! $this->band->layout->needsAnchor() || ! $other->band->layout->needsAnchor() || $sameAnchor)
             && $near($this->band->handleM, $other->band->handleM)
             && $near($this->band->gripM, $other->band->gripM);
     }

@@ -30,7 +30,8 @@ final readonly class KitConflict
     {
         if ($this->thing->isPacked() || $this->thing->kind === 'object') {
             return sprintf(
-                'The %s is part of what is packed for %s and is wanted by itself for %s: moving it takes %.0f s and the rest between is %.0f s.',
+                'The %s is part of what is packed for %s and is wanted by itself for %s: moving it takes %.0f s and the rest between '
+                    .'is %.0f s.',
                 $this->thing->name,
                 mb_strtolower(($this->thing->isPacked() ? $this->to : $this->from)->exercise->name),
                 mb_strtolower(($this->thing->isPacked() ? $this->from : $this->to)->exercise->name),

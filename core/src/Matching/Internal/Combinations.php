@@ -21,7 +21,13 @@ final class Combinations
     private const WIDEST_STANCE_M = 0.30;
 
     /** A band that the hand pulls goes with a weight where its other end holds by itself. */
-    private const LAYOUTS = [BandLayout::TwoFeet, BandLayout::OneFoot, BandLayout::UnderSeat, BandLayout::RoundFeet, BandLayout::BehindBack];
+    private const LAYOUTS = [
+        BandLayout::TwoFeet,
+        BandLayout::OneFoot,
+        BandLayout::UnderSeat,
+        BandLayout::RoundFeet,
+        BandLayout::BehindBack,
+    ];
 
     /** A weight below this adds too little to be held together with a band; our estimate. */
     private const WORTH_COMBINING_KG = 4.0;

@@ -2,11 +2,13 @@
 export const glossary = {
   rung: 'One usable setting: an exercise, what loads it and how it is set up, with what it comes to.',
   equivalent:
-    'The load in the pattern’s reference lift that feels the same to this person over the whole way: kilograms in which a band, a rucksack and a press-up can be compared.',
+    'The load in the pattern’s reference lift that feels the same to this person over the whole way: ' +
+    'kilograms in which a band, a rucksack and a press-up can be compared.',
   likely:
     'Four cases in five lie within this range. It is as wide as masses, bands, limb lengths and body shares are unsure.',
   match:
-    'How well a swap keeps what was prescribed: movement, effort, muscles, shape of the curve, limbs, set-up and liking, each with its weight. 100 % is the same thing.',
+    'How well a swap keeps what was prescribed: movement, effort, muscles, shape of the curve, limbs, set-up and liking, ' +
+    'each with its weight. 100 % is the same thing.',
   reserve: 'Repetitions that would still have been clean. 2 in reserve: two more, then shape would have broken.',
   tempo: 'Seconds of one repetition: lowering, pause, lifting, top. Slower lowering makes a light load harder.',
 } as const

@@ -18,7 +18,15 @@ function randomShelf(int $seed): array
     $masses = $entries = [];
     for ($i = 0, $kinds = mt_rand(0, 4); $i < $kinds; $i++) {
         $masses[] = [mt_rand(3, 90) / 10, mt_rand(1, 3)];
-        $entries[] = ['id' => "o{$i}", 'kind' => 'object', 'name' => "thing {$i}", 'mass_kg' => $masses[$i][0], 'count' => $masses[$i][1], 'grip' => 'bag'];
+        [$massKg, $count] = $masses[$i];
+        $entries[] = [
+            'id' => "o{$i}",
+            'kind' => 'object',
+            'name' => "thing {$i}",
+            'mass_kg' => $massKg,
+            'count' => $count,
+            'grip' => 'bag',
+        ];
     }
     $carrier = Shipped::shelf([
         'id' => 'bag', 'kind' => 'rucksack', 'name' => 'rucksack', 'tare_kg' => mt_rand(4, 20) / 10, 'max_kg' => mt_rand(6, 25),
@@ -91,7 +99,10 @@ it('takes the fewest pieces for a load', function (): void {
     foreach (PackedLoads::into($bag, [$stone, $book]) as $recipe) {
         $pieces[(string) $recipe->totalKg] = $recipe->pieces;
     }
-    expect($pieces)->toBe(['1' => 0, '2' => 1, '3' => 2, '4' => 3, '5' => 1, '6' => 2, '7' => 3, '8' => 4, '9' => 2, '10' => 3, '11' => 4, '12' => 5]);
+    expect($pieces)->toBe([
+        '1' => 0, '2' => 1, '3' => 2, '4' => 3, '5' => 1, '6' => 2,
+        '7' => 3, '8' => 4, '9' => 2, '10' => 3, '11' => 4, '12' => 5,
+    ]);
 });
 
 it('leaves out what breaks or spills, what is out of service, and the bag itself', function (): void {
@@ -108,7 +119,9 @@ it('leaves out what breaks or spills, what is out of service, and the bag itself
 });
 
 it('pours a vessel fuller and fuller', function (): void {
-    $jug = Shipped::shelf(['id' => 'j', 'kind' => 'pourable', 'name' => 'jug', 'max_l' => 5, 'density_kg_per_l' => 1.6, 'container_kg' => 0.3])[0];
+    [$jug] = Shipped::shelf(
+        ['id' => 'j', 'kind' => 'pourable', 'name' => 'jug', 'max_l' => 5, 'density_kg_per_l' => 1.6, 'container_kg' => 0.3],
+    );
     $loads = array_map(static fn (Recipe $recipe): float => round($recipe->totalKg, 2), PackedLoads::poured($jug));
     expect($loads)->toBe([0.3, 1.1, 1.9, 2.7, 3.5, 4.3, 5.1, 5.9, 6.7, 7.5, 8.3]);
 });

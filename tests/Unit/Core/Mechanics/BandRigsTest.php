@@ -23,7 +23,7 @@ use Tests\Support\Shipped;
 
 const TUBE_120 = ['id' => 't', 'kind' => 'tube', 'name' => 'red tube', 'count' => 1, 'rest_length_cm' => 120, 'a_n' => 20, 'b_n' => 15];
 
-const MINI_LOOP = ['id' => 'm', 'kind' => 'mini-loop', 'name' => 'mini loop', 'count' => 1, 'rest_length_cm' => 30, 'a_n' => 22, 'b_n' => 16];
+const MINI_LOOP = ['id' => 'm', 'kind' => 'mini-loop', 'name' => 'mini loop', 'rest_length_cm' => 30, 'a_n' => 22, 'b_n' => 16];
 
 function homeOf(array $thing, float $heightM = 1.70): Situation
 {
@@ -108,7 +108,8 @@ it('names the way that works where another stretches it too far', function (): v
     $wanted = Setting::fromArray(['implement' => 'tube', 'band' => [
         'rest_length_cm' => 120, 'a_n' => 20, 'b_n' => 15, 'layout' => 'two-feet', 'stance_cm' => 30, 'handle_cm' => 12,
     ]]);
-    $nearest = (new NearestBandSetting(Shipped::model()))->to(Shipped::catalogue()->exercise('overhead-press'), Body::of(1.70, 70), $wanted);
+    $press = Shipped::catalogue()->exercise('overhead-press');
+    $nearest = (new NearestBandSetting(Shipped::model()))->to($press, Body::of(1.70, 70), $wanted);
     expect($nearest?->band?->layout)->toBe(BandLayout::OneEnd)->and($nearest?->limbs)->toBe(1);
 });
 

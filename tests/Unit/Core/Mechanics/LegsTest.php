@@ -79,10 +79,16 @@ it('does not blow up where the movement turns round', function (string $id, Body
     expect(max(array_map(abs(...), $curve->resistance)))->toBeLessThan(3 * $curve->mean());
 })->with(fn (): array => array_values(array_filter(
     Shipped::exerciseIds(),
-    static fn (string $id): bool => Shipped::catalogue()->exercise($id)->effort->isOfLegs() && Shipped::catalogue()->exercise($id)->usesBodyWeight,
+    static fn (string $id): bool => Shipped::catalogue()->exercise($id)->effort->isOfLegs()
+        && Shipped::catalogue()->exercise($id)->usesBodyWeight,
 )))->with(fn (): array => Shipped::bodies());
 
-it('stays near the newton metres per leg that docs/engine.md publishes for 1.75 m and 75 kg', function (string $id, float $supportM, float $footM, float $newtonMetres): void {
+it('stays near the newton metres per leg that docs/engine.md publishes for 1.75 m and 75 kg', function (
+    string $id,
+    float $supportM,
+    float $footM,
+    float $newtonMetres,
+): void {
     expect(legCurve($id, Body::of(1.75, 75), $supportM, $footM)->mean())->toEqualWithDelta($newtonMetres, 0.06 * $newtonMetres);
 })->with([
     ['squat', 0.0, 0.0, 43.0],

@@ -114,11 +114,16 @@ it('changes the repetitions of a swap, and says so', function (): void {
     $by = static function (Manner ...$manners) use ($rung, $desk, $situation, $written): mixed {
         $usual = Execution::usualFor($rung->exercise);
 
-        return $desk->candidateFor($written, $rung, $situation, execution: new Execution($usual->tempo, Sides::Alternating, array_values($manners)));
+        $execution = new Execution($usual->tempo, Sides::Alternating, array_values($manners));
+
+        return $desk->candidateFor($written, $rung, $situation, execution: $execution);
     };
     expect($by()->reps)->toBeGreaterThan($by(Manner::HoldHard)->reps)
         ->and($by(Manner::HoldHard)->reps)->toBeGreaterThan($by(Manner::HoldHard, Manner::Pulses)->reps)
-        ->and(implode(' ', $by(Manner::HoldHard)->changes))->toContain('hold for 2 s where it is hardest', 'Each side rests while the other works')
+        ->and(implode(' ', $by(Manner::HoldHard)->changes))->toContain(
+            'hold for 2 s where it is hardest',
+            'Each side rests while the other works',
+        )
         ->and($by()->sides())->toBe(Sides::Alternating);
 });
 

@@ -366,7 +366,10 @@ it('counts the pieces that go in and come out, ten seconds each', function (): v
         ['id' => 'b', 'kind' => 'object', 'name' => 'brick', 'count' => 1, 'mass_kg' => 2.5, 'grip' => 'body'],
     );
     $packing = Packing::of($rucksack, [$rucksack, $clay, $brick]);
-    $packed = static fn (float $kg): array => ['things' => $packing->thingsFor($packing->near($kg)), 'setting' => Setting::of('rucksack', $kg)];
+    $packed = static fn (float $kg): array => [
+        'things' => $packing->thingsFor($packing->near($kg)),
+        'setting' => Setting::of('rucksack', $kg),
+    ];
     // Two clay bags, then one clay bag and the brick: one out, one in; and the brick by itself was nowhere before.
     $timeline = played(blockOf(
         BlockKind::Straight,
