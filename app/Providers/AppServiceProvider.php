@@ -19,7 +19,10 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        $this->app->singleton(Catalogue::class, fn (): Catalogue => CatalogueFiles::load(base_path('catalogue')));
+        $this->app->singleton(Catalogue::class, fn (): Catalogue => CatalogueFiles::load(
+            base_path('catalogue'),
+            storage_path('framework/cache/catalogue.php'),
+        ));
         $this->app->singleton(ResistanceModel::class);
         $this->app->bind('db.connector.sqlite', ImmediateSqliteConnector::class);
         $this->app->singleton(Screening::class, fn (): Screening => CatalogueFiles::screening(base_path('catalogue')));

@@ -11,6 +11,7 @@ use App\Http\Resources\Shelf\CoverageResource;
 use App\Http\Resources\Shelf\PatternCoverageResource;
 use App\Models\Client;
 use NimbleShelf\Core\Catalogue\Catalogue;
+use NimbleShelf\Core\Catalogue\Pattern;
 use NimbleShelf\Core\Matching\Client as CoreClient;
 use NimbleShelf\Core\Shelf\Addition;
 use NimbleShelf\Core\Shelf\AdditionGain;
@@ -38,12 +39,7 @@ final readonly class ShowCoverage
             patterns: array_values(
                 array_map(fn (PatternCoverage $pattern): PatternCoverageResource => $this->pattern($pattern, $person), $covered),
             ),
-            missing: array_values(
-                array_map(
-                    static fn (PatternCoverage $pattern): string => $pattern->pattern->name,
-                    array_filter($covered, static fn (PatternCoverage $pattern): bool => ! $pattern->isTrained()),
-                ),
-            ),
+            missing: array_map(static fn (Pattern $pattern): string => $pattern->name, $this->coverage->missing($covered)),
             additions: array_map(static fn (AdditionGain $gain): AdditionResource => new AdditionResource(
                 how: $gain->addition->how,
                 words: $gain->addition->words,

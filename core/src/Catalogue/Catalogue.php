@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NimbleShelf\Core\Catalogue;
 
+use NimbleShelf\Core\Catalogue\Internal\FigureLibrary;
 use NimbleShelf\Core\Exception\BrokenCatalogue;
 use NimbleShelf\Core\Exception\UnknownExercise;
 use NimbleShelf\Core\Mechanics\Figure;
@@ -20,13 +21,12 @@ final readonly class Catalogue
 
     /**
      * @param  array<string, Exercise>  $exercises
-     * @param  array<string, Figure>  $figures
      * @param  array<string, Pattern>  $patterns
      * @param  array<string, CueSchool>  $schools
      */
     private function __construct(
         public array $exercises,
-        private array $figures,
+        private FigureLibrary $figures,
         public array $patterns,
         public array $schools,
     ) {
@@ -52,12 +52,10 @@ final readonly class Catalogue
     {
         $rules = LimitRules::fromArray($limitRules);
         $resolvedSchools = CueSchool::allFrom($schools);
-        $figures = [];
-        foreach ($figureFiles as $file) {
-            foreach (self::resolved($file, 'figures') as $id => $data) {
-                $figures[$id] = Figure::fromArray($id, $data);
-            }
-        }
+        $figures = new FigureLibrary(array_merge(...array_map(
+            static fn (array $file): array => self::resolved($file, 'figures'),
+            array_values($figureFiles),
+        )));
         $resolvedPatterns = [];
         foreach ($patterns as $id => $data) {
             /** @var array{name: string, reference: string|null, at?: string, unit?: string, related?: array<string, float>} $data */
@@ -74,7 +72,7 @@ final readonly class Catalogue
         foreach ($families as $file) {
             foreach (self::resolved($file, 'exercises') as $id => $data) {
                 $exercise = Exercise::fromArray($data, $rules);
-                if (! isset($figures[$exercise->figureId])) {
+                if (! $figures->has($exercise->figureId)) {
                     throw BrokenCatalogue::inExercise($id, sprintf('there is no figure "%s".', $exercise->figureId));
                 }
                 if (! isset($resolvedPatterns[$exercise->pattern])) {
@@ -133,9 +131,10 @@ final readonly class Catalogue
         return $exercise->reckonedAs === null ? $exercise : $this->exercise($exercise->reckonedAs);
     }
 
+    /** @throws BrokenCatalogue If the figure lacks a keyframe or its plant. */
     public function figureOf(Exercise $exercise): Figure
     {
-        return $this->figures[$exercise->figureId];
+        return $this->figures->figure($exercise->figureId);
     }
 
     public function pattern(string $id): Pattern

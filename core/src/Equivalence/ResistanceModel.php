@@ -7,8 +7,11 @@ namespace NimbleShelf\Core\Equivalence;
 use NimbleShelf\Core\Catalogue\Catalogue;
 use NimbleShelf\Core\Catalogue\Exercise;
 use NimbleShelf\Core\Exception\InvalidQuantity;
+use NimbleShelf\Core\Mechanics\Band;
+use NimbleShelf\Core\Mechanics\BandSetup;
 use NimbleShelf\Core\Mechanics\Body;
 use NimbleShelf\Core\Mechanics\Certainty;
+use NimbleShelf\Core\Mechanics\CurveSummary;
 use NimbleShelf\Core\Mechanics\HandsReading;
 use NimbleShelf\Core\Mechanics\LoadPoint;
 use NimbleShelf\Core\Mechanics\Motion;
@@ -76,6 +79,38 @@ final class ResistanceModel
         }
 
         return $this->curves[$key] = $curve;
+    }
+
+    /**
+     * Returns what the curve comes to on the whole: the quick half of `curve()`, for finding the nearest of many settings.
+     * A school that reads off one point of the curve gets the curve.
+     *
+     * @throws InvalidQuantity As `curve()` does.
+     */
+    public function summary(Exercise $exercise, Body $body, Setting $setting, School $school = School::Mean): CurveSummary|ResistanceCurve
+    {
+        if ($school !== School::Mean) {
+            return $this->curve($exercise, $body, $setting);
+        }
+        $done = $exercise;
+        $exercise = $this->catalogue->reckoned($exercise);
+        $motion = $this->motion($exercise, $body, $exercise->placementOf($setting));
+        $mean = $motion->meanBodyResistance();
+        if ($setting->massKg > 0) {
+            $point = $this->loadPoint($exercise, $setting, $done->name);
+            $mean += $this->kgAt($point, $setting) * $motion->meanResistancePerKg($point);
+        }
+        $slack = 0.0;
+        $longestStretch = null;
+        if ($setting->band !== null) {
+            $strand = $this->strand($exercise, $body, $setting->band, $done->name);
+            $band = $motion->bandSummary($setting->band, $strand, $exercise->bandAttachment);
+            $mean += $band['mean'];
+            $slack = $band['slack'];
+            $longestStretch = $band['longestM'] / $strand->restLengthM;
+        }
+
+        return new CurveSummary($mean, $slack, $longestStretch, $this->highestPointM($done, $exercise, $motion, $body, $setting));
     }
 
     /**
@@ -185,7 +220,7 @@ final class ResistanceModel
      *
      * @throws InvalidQuantity As `equivalent()` does.
      */
-    public function wholeKg(Exercise $exercise, Body $body, ResistanceCurve $curve, School $school, string $pattern): float
+    public function wholeKg(Exercise $exercise, Body $body, CurveSummary|ResistanceCurve $curve, School $school, string $pattern): float
     {
         $pattern = $this->catalogue->pattern($pattern);
         if ($pattern->referenceExercise === null) {
@@ -240,7 +275,6 @@ final class ResistanceModel
     public function motion(Exercise $exercise, Body $body, Placement $placement): Motion
     {
         $figure = $this->catalogue->figureOf($exercise);
-        $placement = $figure->movesWithStance ? $placement : $placement->withoutStance();
         $key = "{$exercise->figureId}|{$exercise->effort->value}|{$exercise->workingLimbs->value}|{$body->key}|{$placement->key()}";
 
         return $this->motions[$key] ??= new Motion(
@@ -255,7 +289,6 @@ final class ResistanceModel
     private function reachM(Exercise $exercise, Body $body, Placement $placement): float
     {
         $figure = $this->catalogue->figureOf($exercise);
-        $placement = $figure->movesWithStance ? $placement : $placement->withoutStance();
         $key = "{$exercise->figureId}|{$body->key}|{$placement->key()}";
         if (! isset($this->reaches[$key])) {
             $rig = $figure->riggedFor($body, $placement);
@@ -283,10 +316,8 @@ final class ResistanceModel
         }
         $resistance = $bodyPart;
         if ($setting->massKg > 0) {
-            $point = $exercise->loadPointFor($setting->implement)
-                ?? throw InvalidQuantity::because('setting.implement', sprintf('A %s cannot load %s.', $setting->implement, $name));
-            // A single thing held in both hands of a two-handed lift counts half in each.
-            $kg = $point->isPerHand() && ! $setting->perHand && $setting->limbs !== 1 ? $setting->massKg / 2 : $setting->massKg;
+            $point = $this->loadPoint($exercise, $setting, $name);
+            $kg = $this->kgAt($point, $setting);
             foreach ($motion->resistancePerKg($point) as $i => $perKg) {
                 $resistance[$i] += $kg * $perKg;
             }
@@ -294,17 +325,7 @@ final class ResistanceModel
         $slack = 0.0;
         $longestStretch = $longestLengthM = null;
         if ($setting->band !== null) {
-            if (! $exercise->takesBand($setting->band->layout)) {
-                throw InvalidQuantity::because(
-                    'setting.band.layout',
-                    sprintf('A band cannot be rigged "%s" for %s.', $setting->band->layout->value, $name),
-                );
-            }
-            $strand = $setting->band->strand(
-                restStanceM: 2 * $body->lengths['half_hip'],
-                shoulderWidthM: 2 * $body->lengths['half_shoulder'],
-                longerByM: $bandLongerByM,
-            );
+            $strand = $this->strand($exercise, $body, $setting->band, $name, $bandLongerByM);
             $band = $motion->bandResistance($setting->band, $strand->withForceMultipliedBy($bandForce), $exercise->bandAttachment);
             $slackSamples = 0;
             foreach ($band['resistance'] as $i => $pull) {
@@ -328,18 +349,53 @@ final class ResistanceModel
             slackFraction: $slack,
             longestStretch: $longestStretch,
             longestLengthM: $longestLengthM,
-            // What is reckoned as something else still reaches as high as it does itself.
-            highestPointM: $done->figureId === $exercise->figureId
-                ? $motion->highestPointM()
-                : max($motion->highestPointM(), $this->reachM($done, $body, $done->placementOf($setting))),
+            highestPointM: $this->highestPointM($done, $exercise, $motion, $body, $setting),
         );
+    }
+
+    /** @throws InvalidQuantity If the implement cannot load the exercise. */
+    private function loadPoint(Exercise $exercise, Setting $setting, string $name): LoadPoint
+    {
+        return $exercise->loadPointFor($setting->implement)
+            ?? throw InvalidQuantity::because('setting.implement', sprintf('A %s cannot load %s.', $setting->implement, $name));
+    }
+
+    /** Kilograms at one load point; a single thing held in both hands of a two-handed lift counts half in each. */
+    private function kgAt(LoadPoint $point, Setting $setting): float
+    {
+        return $point->isPerHand() && ! $setting->perHand && $setting->limbs !== 1 ? $setting->massKg / 2 : $setting->massKg;
+    }
+
+    /** @throws InvalidQuantity If the exercise takes no band rigged so, or too little of it is left. */
+    private function strand(Exercise $exercise, Body $body, BandSetup $band, string $name, float $longerByM = 0.0): Band
+    {
+        if (! $exercise->takesBand($band->layout)) {
+            throw InvalidQuantity::because(
+                'setting.band.layout',
+                sprintf('A band cannot be rigged "%s" for %s.', $band->layout->value, $name),
+            );
+        }
+
+        return $band->strand(
+            restStanceM: 2 * $body->lengths['half_hip'],
+            shoulderWidthM: 2 * $body->lengths['half_shoulder'],
+            longerByM: $longerByM,
+        );
+    }
+
+    /** What is reckoned as something else still reaches as high as it does itself. */
+    private function highestPointM(Exercise $done, Exercise $reckoned, Motion $motion, Body $body, Setting $setting): float
+    {
+        return $done->figureId === $reckoned->figureId
+            ? $motion->highestPointM()
+            : max($motion->highestPointM(), $this->reachM($done, $body, $done->placementOf($setting)));
     }
 
     /**
      * @return array{float, float} The mass that agrees, and what the body's own part amounts to, kilograms.
      */
     private function inReference(
-        ResistanceCurve $curve,
+        CurveSummary|ResistanceCurve $curve,
         Exercise $reference,
         LoadPoint $point,
         Body $body,
@@ -351,6 +407,7 @@ final class ResistanceModel
         if ($school === School::Mean) {
             return [$curve->mean() / $meanPerKg - $ownKg, $ownKg];
         }
+        assert($curve instanceof ResistanceCurve);
         $motion = $this->motion($reference, $body, $reference->placementOf(Setting::bodyWeight()));
         $perKg = $motion->resistancePerKg($point);
         $own = array_map(static fn (float $part): float => $part * $bodyShare, $motion->bodyResistance());
@@ -375,8 +432,8 @@ final class ResistanceModel
             $motion = $this->motion($reference, $body, $reference->placementOf(Setting::bodyWeight()));
 
             return [
-                ResistanceCurve::meanOf($motion->resistancePerKg($point), $motion->effort),
-                ResistanceCurve::meanOf($motion->bodyResistance(), $motion->effort),
+                $motion->meanResistancePerKg($point),
+                $motion->meanBodyResistance(),
             ];
         })();
     }

@@ -8,6 +8,7 @@ use NimbleShelf\Core\Equivalence\ResistanceModel;
 use NimbleShelf\Core\Equivalence\School;
 use NimbleShelf\Core\Exception\InvalidQuantity;
 use NimbleShelf\Core\Mechanics\Body;
+use NimbleShelf\Core\Mechanics\Setting;
 
 /**
  * How a band must be gripped, stepped away from or folded to come to a wanted load: the inverse of a setting's
@@ -15,7 +16,7 @@ use NimbleShelf\Core\Mechanics\Body;
  */
 final readonly class BandSolver
 {
-    /** What is searched; the stance is tried in three widths by the finder, because it moves the body too. */
+    /** What is searched; the stance is tried in three widths by the finder, because where the feet stand is easier told than measured. */
     private const DIALS = ['gripCm', 'anchorDistanceCm'];
 
     /** Rungs of one band are about this far apart: just under a jump that repetitions can hardly bridge. Our choice. */
@@ -71,16 +72,40 @@ final readonly class BandSolver
      */
     public function steps(Rung $root, Body $body, School $school, string $pattern): array
     {
+        return array_map(
+            fn (array $step): Rung => $step['moved'] === [] ? $step['rig'] : $this->at($step['rig'], $step['moved']),
+            $this->stepped($root, $body, $school, $pattern),
+        );
+    }
+
+    /**
+     * The settings of `steps()` alone, where nobody reads their words.
+     *
+     * @return list<Setting>
+     */
+    public function settings(Rung $root, Body $body, School $school, string $pattern): array
+    {
+        return array_map(
+            static fn (array $step): Setting => $step['moved'] === []
+                ? $step['rig']->setting
+                : LiveRung::settingWith($step['rig']->setting, $step['moved']),
+            $this->stepped($root, $body, $school, $pattern),
+        );
+    }
+
+    /** @return list<array{rig: Rung, moved: array<string, float>}> */
+    private function stepped(Rung $root, Body $body, School $school, string $pattern): array
+    {
         // A band on top of a weight is stepped by the weight.
         if ($root->setting->band === null || $root->setting->massKg > 0) {
-            return [$root];
+            return [['rig' => $root, 'moved' => []]];
         }
         $found = [];
         foreach ($this->folds($root) ? [$root, $this->at($root, ['folded' => 1.0])] : [$root] as $rig) {
-            $found[] = $rig;
+            $found[] = ['rig' => $rig, 'moved' => []];
             foreach ($this->dials($rig) as $dial) {
                 foreach ($this->laidOut($rig, $dial, $body, $school, $pattern) as $value) {
-                    $found[] = $this->at($rig, [$dial->name => $value]);
+                    $found[] = ['rig' => $rig, 'moved' => [$dial->name => $value]];
                 }
             }
         }
@@ -156,7 +181,7 @@ final readonly class BandSolver
     {
         $setting = LiveRung::settingWith($rig->setting, [$dial->name => $value]);
         try {
-            $curve = $this->model->curve($rig->exercise, $body, $setting);
+            $curve = $this->model->summary($rig->exercise, $body, $setting, $school);
         } catch (InvalidQuantity) {
             return INF;
         }

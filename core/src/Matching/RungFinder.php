@@ -90,11 +90,11 @@ final class RungFinder
             $found = $thing->band !== null
                 ? $this->withBand($exercise, $situation, $thing)
                 : $this->withLoad($exercise, $situation, $thing);
-            $bare = [...$bare, ...$found['rungs']];
-            $problems = [...$problems, ...$found['problems']];
+            array_push($bare, ...$found['rungs']);
+            array_push($problems, ...$found['problems']);
         }
-
-        foreach ([...$bare, ...Combinations::of($exercise, $bare)] as $rung) {
+        array_push($bare, ...Combinations::of($exercise, $bare));
+        foreach ($bare as $rung) {
             $rungs[] = $place->with($rung)->movableTo($places);
         }
 

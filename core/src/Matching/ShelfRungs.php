@@ -11,6 +11,7 @@ use NimbleShelf\Core\Equivalence\School;
 use NimbleShelf\Core\Exception\InvalidQuantity;
 use NimbleShelf\Core\Kit\Home;
 use NimbleShelf\Core\Kit\Thing;
+use NimbleShelf\Core\Mechanics\CurveSummary;
 use NimbleShelf\Core\Mechanics\ResistanceCurve;
 use NimbleShelf\Core\Mechanics\Setting;
 
@@ -137,30 +138,20 @@ final readonly class ShelfRungs
     /**
      * Every usable rung of one exercise with its whole load, lightest first, quickest first among the equally heavy.
      *
-     * @param  (\Closure(Rung): bool)|null  $only  Leaves the others out before anything is reckoned.
      * @return list<array{rung: Rung, wholeKg: float}> Kilograms of the pattern's reference lift, body included.
      */
-    public function usable(Exercise $exercise, Situation $situation, School $school = School::Mean, ?\Closure $only = null): array
+    public function usable(Exercise $exercise, Situation $situation, School $school = School::Mean): array
     {
         if (Cautions::against($exercise, $situation) !== []) {
             return [];
         }
-        $usable = $rungs = [];
-        foreach ($this->finder->rungs($exercise, $situation)['rungs'] as $rung) {
-            if ($only === null || $only($rung)) {
-                array_push($rungs, ...$this->bands->steps($rung, $situation->client->body, $school, $exercise->pattern));
-            }
-        }
-        foreach ($rungs as $rung) {
-            try {
-                $curve = $this->model->curve($exercise, $situation->client->body, $rung->setting);
-            } catch (InvalidQuantity) {
-                // Grip and stance use the whole band up.
-                continue;
-            }
-            $wholeKg = $this->model->wholeKg($exercise, $situation->client->body, $curve, $school, $exercise->pattern);
-            if ($wholeKg > 0 && $this->problemOf($rung, $curve, $situation->home) === null) {
-                $usable[] = ['rung' => $rung, 'wholeKg' => $wholeKg];
+        $usable = [];
+        foreach ($this->finder->rungs($exercise, $situation)['rungs'] as $root) {
+            foreach ($this->bands->steps($root, $situation->client->body, $school, $exercise->pattern) as $rung) {
+                $wholeKg = $this->usableKg($rung, $rung->setting, $situation, $school);
+                if ($wholeKg !== null) {
+                    $usable[] = ['rung' => $rung, 'wholeKg' => $wholeKg];
+                }
             }
         }
         usort(
@@ -174,8 +165,47 @@ final readonly class ShelfRungs
         return $usable;
     }
 
+    /**
+     * The whole loads of `usable()` alone, in no order.
+     *
+     * @param  \Closure(Rung): bool  $only  Leaves the others out before anything is reckoned.
+     * @return list<float> Kilograms of the pattern's reference lift, body included.
+     */
+    public function loads(Exercise $exercise, Situation $situation, \Closure $only): array
+    {
+        if (Cautions::against($exercise, $situation) !== []) {
+            return [];
+        }
+        $loads = [];
+        foreach ($this->finder->rungs($exercise, $situation)['rungs'] as $root) {
+            if (! $only($root)) {
+                continue;
+            }
+            foreach ($this->bands->settings($root, $situation->client->body, School::Mean, $exercise->pattern) as $setting) {
+                $loads[] = $this->usableKg($root, $setting, $situation, School::Mean);
+            }
+        }
+
+        return array_values(array_filter($loads, static fn (?float $kg): bool => $kg !== null));
+    }
+
+    /** Whole load of a setting, kilograms; null where it uses the band up, gives no resistance, or cannot be used here. */
+    private function usableKg(Rung $rung, Setting $setting, Situation $situation, School $school): ?float
+    {
+        $exercise = $rung->exercise;
+        $body = $situation->client->body;
+        try {
+            $curve = $this->model->summary($exercise, $body, $setting, $school);
+        } catch (InvalidQuantity) {
+            return null;
+        }
+        $wholeKg = $this->model->wholeKg($exercise, $body, $curve, $school, $exercise->pattern);
+
+        return $wholeKg > 0 && $this->problemOf($rung, $curve, $situation->home) === null ? $wholeKg : null;
+    }
+
     /** Why a rung cannot be used in this room or with this rubber; null where it can. */
-    public function problemOf(Rung $rung, ResistanceCurve $curve, Home $home): ?string
+    public function problemOf(Rung $rung, CurveSummary|ResistanceCurve $curve, Home $home): ?string
     {
         if ($home->ceilingM !== null && $curve->highestPointM + Home::HEADROOM_M > $home->ceilingM) {
             return sprintf('Ceiling: it reaches %.2f m and the ceiling is at %.2f m.', $curve->highestPointM, $home->ceilingM);

@@ -61,7 +61,6 @@ final readonly class Figure
         public string $holdFrame,
         public int $elbowBend,
         public array $props,
-        public bool $movesWithStance,
         public int $turnSide,
         public int $turnAlong,
     ) {
@@ -146,23 +145,7 @@ final readonly class Figure
             ], $data['props'] ?? []),
             turnSide: $data['turn']['side'] ?? 1,
             turnAlong: $data['turn']['along'] ?? 1,
-            movesWithStance: self::mentions($data, 'half_stance'),
         );
-    }
-
-    /** @param  array<mixed>  $data */
-    private static function mentions(array $data, string $length): bool
-    {
-        if (isset($data[$length])) {
-            return true;
-        }
-        foreach ($data as $value) {
-            if (is_array($value) && self::mentions($value, $length)) {
-                return true;
-            }
-        }
-
-        return false;
     }
 
     /** Fits the figure to one body and one placement; the result gives poses. */

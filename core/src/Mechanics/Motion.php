@@ -57,6 +57,17 @@ final class Motion
     /** @var array<string, list<array{lengths: array<int, float>, slopes: array<int, float>}>> Way of each strand by how it is rigged. */
     private array $strands = [];
 
+    /** @var array<string, list<array<int, float>>> What a newton of tension adds to the mean at each sample, by how it is rigged. */
+    private array $means = [];
+
+    /** @var array<string, float> Mean resistance of a kilogram by load point. */
+    private array $meanPerKg = [];
+
+    private ?float $meanOfBody = null;
+
+    /** @var array<int, float>|null How much each sample's energy slope counts in the mean resistance. */
+    private ?array $weights = null;
+
     /** @var array<int, float> The far limb's share against the near one's, 0 to 1. */
     public readonly array $farShares;
 
@@ -164,6 +175,82 @@ final class Motion
         return ['resistance' => $resistance, 'lengths' => $rubber[0]];
     }
 
+    /** Mean over the effort of `bodyResistance()`. */
+    public function meanBodyResistance(): float
+    {
+        return $this->meanOfBody ??= ResistanceCurve::meanOf($this->bodyResistance(), $this->effort);
+    }
+
+    /** Mean over the effort of `resistancePerKg()`. */
+    public function meanResistancePerKg(LoadPoint $point): float
+    {
+        return $this->meanPerKg[$point->value] ??= ResistanceCurve::meanOf($this->resistancePerKg($point), $this->effort);
+    }
+
+    /**
+     * What `bandResistance()` comes to on the whole, without the curve itself.
+     *
+     * @return array{mean: float, longestM: float, slack: float} N or N·m per limb; metres; part of the samples, 0 to 1.
+     */
+    public function bandSummary(BandSetup $setup, Band $strand, ?BandAttachment $attachment = null): array
+    {
+        $attachment ??= BandAttachment::fromArray([]);
+        $ways = $this->strandWays($setup, $attachment);
+        $pulls = $this->means[$this->rigKey($setup, $attachment)] ??= array_map(
+            fn (array $way): array => array_map(
+                static fn (float $slope, float $weight): float => $slope * $weight,
+                $way['slopes'],
+                $this->weights(),
+            ),
+            $ways,
+        );
+        $handleM = $setup->handleInUseM();
+        $mean = $longestM = 0.0;
+        $slack = 0;
+        foreach ($ways as $side => $way) {
+            $lengths = $way['lengths'];
+            if ($handleM > 0) {
+                foreach ($lengths as $i => $wayM) {
+                    $lengths[$i] = $wayM > $handleM ? $wayM - $handleM : 0.0;
+                }
+            }
+            $pull = $pulls[$side];
+            foreach ($strand->forcesAt($lengths) as $i => $tensionN) {
+                $mean += $tensionN * $pull[$i];
+                $slack += $side === 0 && $tensionN <= 0.0 ? 1 : 0;
+            }
+            $longestM = $side === 0 ? max(0.0, ...$lengths) : $longestM;
+        }
+
+        return ['mean' => $mean, 'longestM' => $longestM, 'slack' => $slack / (self::INTERVALS + 1)];
+    }
+
+    /** @return array<int, float> */
+    private function weights(): array
+    {
+        if ($this->weights !== null) {
+            return $this->weights;
+        }
+        $widths = [];
+        for ($i = 1; $i <= self::INTERVALS; $i++) {
+            $widths[$i] = abs($this->effort[$i] - $this->effort[$i - 1]);
+        }
+        $range = array_sum($widths);
+        $weights = [];
+        foreach ($this->effortSlopes as $i => $slope) {
+            $share = $range < 1e-9 ? 0.0 : (($widths[$i] ?? 0.0) + ($widths[$i + 1] ?? 0.0)) / 2 / $range;
+            $weights[$i] = $this->perEffort($share, $slope);
+        }
+
+        return $this->weights = $weights;
+    }
+
+    private function rigKey(BandSetup $setup, BandAttachment $attachment): string
+    {
+        return "{$setup->layout->value}|{$setup->stanceM}|{$setup->anchorHeightM}|{$setup->anchorDistanceM}"
+            ."|{$attachment->joint}|{$attachment->along}|{$attachment->across}";
+    }
+
     /**
      * How long each strand is and how fast it grows, whatever band it is; kept, because grip and rubber do not change it.
      * Where both sides move alike one way stands for both, growing twice as fast.
@@ -172,8 +259,7 @@ final class Motion
      */
     private function strandWays(BandSetup $setup, BandAttachment $attachment): array
     {
-        $key = "{$setup->layout->value}|{$setup->stanceM}|{$setup->anchorHeightM}|{$setup->anchorDistanceM}"
-                ."|{$attachment->joint}|{$attachment->along}|{$attachment->across}";
+        $key = $this->rigKey($setup, $attachment);
         $ways = $this->strands[$key] ?? [];
         if ($ways === []) {
             $one = $this->limbs === WorkingLimbs::One || $this->rig->farArmRests();

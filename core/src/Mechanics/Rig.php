@@ -263,7 +263,7 @@ final class Rig
      */
     private function pinned(array $joints, float $u, string $limb, string $end, int $bend, array $at, float $turn): array
     {
-        $arm = str_contains($limb, 'arm');
+        $arm = $limb === 'arms' || str_ends_with($limb, 'arm');
         foreach ($this->fit->sidesOf($limb, $this->fit->sides) as $side) {
             $mirror = $this->figure->view === View::Front && $side === 'far' ? -1.0 : 1.0;
             $target = $this->fit->pinTarget($arm ? 'palm' : 'foot', $side, $u, $at);

@@ -268,7 +268,7 @@ final readonly class Setting
 
     public function placement(): Placement
     {
-        return new Placement($this->supportHeightM, $this->footHeightM, $this->band?->stanceM, $this->limbs === 1);
+        return new Placement($this->supportHeightM, $this->footHeightM, $this->limbs === 1);
     }
 
     /**

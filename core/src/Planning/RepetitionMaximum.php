@@ -90,16 +90,23 @@ final readonly class RepetitionMaximum
         if ($wanted >= self::median(array_values(self::factors($high)))) {
             return $high;
         }
-        while ($high - $low > 0.01) {
+        // Every search halves the same span, so its places are few and their factors are kept: as a heap, children at 2n and 2n + 1.
+        for ($place = 1; $high - $low > 0.01;) {
             $middle = ($low + $high) / 2;
-            if (self::median(array_values(self::factors($middle))) < $wanted) {
-                $low = $middle;
-            } else {
-                $high = $middle;
-            }
+            $isBelow = self::medianFactorAt($place, $middle) < $wanted;
+            [$low, $high] = $isBelow ? [$middle, $high] : [$low, $middle];
+            $place = 2 * $place + ($isBelow ? 1 : 0);
         }
 
         return ($low + $high) / 2;
+    }
+
+    private static function medianFactorAt(int $place, float $n): float
+    {
+        /** @var array<int, float> $known */
+        static $known = [];
+
+        return $known[$place] ??= self::median(array_values(self::factors($n)));
     }
 
     /** Returns the load that allows so many repetitions to failure, 1 to 60; the inverse of `repetitionsToFailure()`. */

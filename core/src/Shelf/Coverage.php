@@ -6,6 +6,7 @@ namespace NimbleShelf\Core\Shelf;
 
 use NimbleShelf\Core\Catalogue\Catalogue;
 use NimbleShelf\Core\Catalogue\Exercise;
+use NimbleShelf\Core\Catalogue\Pattern;
 use NimbleShelf\Core\Equivalence\ResistanceModel;
 use NimbleShelf\Core\Kit\Thing;
 use NimbleShelf\Core\Matching\Client;
@@ -13,6 +14,7 @@ use NimbleShelf\Core\Matching\Rung;
 use NimbleShelf\Core\Matching\RungFinder;
 use NimbleShelf\Core\Matching\ShelfRungs;
 use NimbleShelf\Core\Matching\Situation;
+use NimbleShelf\Core\Mechanics\BandLayout;
 
 /** What a shelf can train and how far it reaches, pattern by pattern, and which single addition would open most. */
 final readonly class Coverage
@@ -23,8 +25,12 @@ final readonly class Coverage
     /** Stances between the narrowest and the widest, metres. */
     private const BETWEEN_M = [RungFinder::STANCES_M[1]];
 
-    public function __construct(private Catalogue $catalogue, private ResistanceModel $model, private ShelfRungs $rungs)
-    {
+    public function __construct(
+        private Catalogue $catalogue,
+        private ResistanceModel $model,
+        private ShelfRungs $rungs,
+        private RungFinder $finder = new RungFinder,
+    ) {
     }
 
     /**
@@ -51,6 +57,30 @@ final readonly class Coverage
         }
 
         return $coverage;
+    }
+
+    /**
+     * Patterns of which no exercise can be done with what is there. Those that are neither measured nor ever loaded (squeezes,
+     * play, stretches) are closed by the person or the room, not by the shelf, and are not named.
+     *
+     * @param  array<string, PatternCoverage>  $covered
+     * @return list<Pattern>
+     */
+    public function missing(array $covered): array
+    {
+        $isLoaded = [];
+        foreach ($this->catalogue->exercises as $exercise) {
+            if ($exercise->loads !== [] || $exercise->bandLayouts !== []) {
+                $isLoaded[$exercise->pattern] = true;
+            }
+        }
+        $missing = array_filter(
+            $covered,
+            static fn (PatternCoverage $one): bool => ! $one->isTrained()
+                && ($one->pattern->isMeasured() || isset($isLoaded[$one->pattern->id])),
+        );
+
+        return array_values(array_map(static fn (PatternCoverage $one): Pattern => $one->pattern, $missing));
     }
 
     /**
@@ -86,6 +116,9 @@ final readonly class Coverage
             $lacked = $thing !== null
                 && in_array($thing->kind, $exercise->needs, true)
                 && array_filter($situation->shelf, static fn (Thing $there): bool => $there->kind === $thing->kind) === [];
+            if (! $lacked && ! $this->couldServe($exercise, $addition)) {
+                continue;
+            }
             $isNew = static fn (Rung $rung): bool => $thing === null
                 ? $rung->setting->band !== null
                     && $rung->setting->band->layout->needsAnchor()
@@ -123,20 +156,30 @@ final readonly class Coverage
         return new AdditionGain($addition, $opened, $further, $closed);
     }
 
+    /** False where no rung of an exercise can come of an addition, so that none need be listed. */
+    private function couldServe(Exercise $exercise, Addition $addition): bool
+    {
+        $thing = $addition->thing;
+        if ($thing === null) {
+            return array_filter($exercise->bandLayouts, static fn (BandLayout $layout): bool => $layout->needsAnchor()) !== [];
+        }
+        // What is no load by itself may go into a bag, or be what the exercise is done on.
+        $servesOtherwise = ! $thing->isBand() && ($exercise->support !== null || $exercise->loadPointFor('rucksack') !== null);
+
+        return $servesOtherwise || $this->finder->couldServe($exercise, $thing);
+    }
+
     /**
      * @param  \Closure(Rung): bool  $counts
      * @return list<float> Whole loads of the rungs that count, kilograms.
      */
     private function loads(Exercise $exercise, Situation $situation, \Closure $counts): array
     {
-        return array_map(
-            static fn (array $usable): float => $usable['wholeKg'],
-            $this->rungs->usable(
-                $exercise,
-                $situation,
-                // The narrowest and the widest stance bound what a band gives; grips fill the space between.
-                only: static fn (Rung $rung): bool => ! in_array($rung->setting->band?->stanceM, self::BETWEEN_M, true) && $counts($rung),
-            ),
+        return $this->rungs->loads(
+            $exercise,
+            $situation,
+            // The narrowest and the widest stance bound what a band gives; grips fill the space between.
+            only: static fn (Rung $rung): bool => ! in_array($rung->setting->band?->stanceM, self::BETWEEN_M, true) && $counts($rung),
         );
     }
 }

@@ -60,7 +60,6 @@ final readonly class FittedFigure
             'leg' => $body->lengths['thigh'] + $body->lengths['shank'],
             'support' => $placement->supportM,
             'foot_support' => $placement->footSupportM,
-            'half_stance' => $placement->stanceM === null ? $body->lengths['half_hip'] : $placement->stanceM / 2,
         ];
         $this->places = array_map(
             fn (array $sums): Channel => Channel::through(array_map(
@@ -177,6 +176,9 @@ final readonly class FittedFigure
     public function pinTarget(string $end, string $side, float $u, array $at): array
     {
         $mirror = $this->figure->view === View::Front && $side === 'far' ? -1.0 : 1.0;
+        if ($this->places === []) {
+            return [$mirror * $at[0], $at[1]];
+        }
         $far = $side === 'far' ? 'far_' : '';
 
         return [

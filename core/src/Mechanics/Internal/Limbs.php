@@ -72,15 +72,16 @@ final readonly class Limbs
     public function withArm(array $joints, string $side, float $u, array $target, string $end, int $bend, float $mirror): array
     {
         $handM = $this->fit->body->lengths['hand'];
+        $upperM = $this->fit->seen($side, 'upper_arm', $u);
         $forearmM = $this->fit->seen($side, 'forearm', $u);
         $lowerM = $forearmM + ($end === 'grip' ? Body::GRIP * $handM : 0.0);
         $outM = $this->fit->channel('hand_out', $u) * $this->fit->terms['arm'];
-        $reachM = sqrt(max(0.0, ($this->fit->seen($side, 'upper_arm', $u) + $lowerM) ** 2 - $outM ** 2));
+        $reachM = $outM === 0.0 ? $upperM + $lowerM : sqrt(max(0.0, ($upperM + $lowerM) ** 2 - $outM ** 2));
         $target = Linkage::withinReach($joints[$side.'_shoulder'], $target, $reachM);
         $elbow = Linkage::twoLink(
             $joints[$side.'_shoulder'],
             $target,
-            $this->fit->seen($side, 'upper_arm', $u),
+            $upperM,
             $lowerM,
             $bend * $mirror,
             outM: $outM,
@@ -109,18 +110,10 @@ final readonly class Limbs
      */
     public function withLeg(array $joints, string $side, float $u, array $target, int $bend, float $mirror, float $turn): array
     {
-        $target = Linkage::withinReach(
-            $joints[$side.'_hip'],
-            $target,
-            $this->fit->seen($side, 'thigh', $u) + $this->fit->seen($side, 'shank', $u),
-        );
-        $joints[$side.'_knee'] = Linkage::twoLink(
-            $joints[$side.'_hip'],
-            $target,
-            $this->fit->seen($side, 'thigh', $u),
-            $this->fit->seen($side, 'shank', $u),
-            $bend * $mirror,
-        );
+        $thighM = $this->fit->seen($side, 'thigh', $u);
+        $shankM = $this->fit->seen($side, 'shank', $u);
+        $target = Linkage::withinReach($joints[$side.'_hip'], $target, $thighM + $shankM);
+        $joints[$side.'_knee'] = Linkage::twoLink($joints[$side.'_hip'], $target, $thighM, $shankM, $bend * $mirror);
         $joints[$side.'_ankle'] = $target;
         $foot = deg2rad($this->fit->sided($side, 'foot', $u, 90.0)) + (isset($this->fit->unturned['foot']) ? 0.0 : $turn);
 

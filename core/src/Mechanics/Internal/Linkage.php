@@ -64,8 +64,13 @@ final class Linkage
         $unitY = $dy / $inPlane;
         $distance = sqrt($inPlane * $inPlane + $outM * $outM);
         $reach = max(abs($upperM - $lowerM), min($upperM + $lowerM, $distance));
-        $along = ($upperM ** 2 - $lowerM ** 2 + $reach ** 2) / (2 * $reach);
-        $offset = sqrt(max(0.0, $upperM ** 2 - $along ** 2));
+        $along = ($upperM * $upperM - $lowerM * $lowerM + $reach * $reach) / (2 * $reach);
+        $offset = sqrt(max(0.0, $upperM * $upperM - $along * $along));
+        if ($flare === 0.0 && $outM === 0.0) {
+            $aside = $offset * $bend;
+
+            return [$from[0] + $along * $unitX - $aside * $unitY, $from[1] + $along * $unitY + $aside * $unitX];
+        }
         $onLine = ($along * $inPlane - $offset * sin($flare) * $outM) / $distance;
         $aside = $offset * cos($flare) * $bend;
 

@@ -5,6 +5,11 @@ declare(strict_types=1);
 use NimbleShelf\Core\Catalogue\Pattern;
 use NimbleShelf\Core\Equivalence\Equivalent;
 use NimbleShelf\Core\Equivalence\School;
+use NimbleShelf\Core\Exception\InvalidQuantity;
+use NimbleShelf\Core\Kit\Home;
+use NimbleShelf\Core\Matching\Client;
+use NimbleShelf\Core\Matching\RungFinder;
+use NimbleShelf\Core\Matching\Situation;
 use NimbleShelf\Core\Mechanics\Band;
 use NimbleShelf\Core\Mechanics\BandLayout;
 use NimbleShelf\Core\Mechanics\BandSetup;
@@ -66,3 +71,33 @@ it('rounds no finer than it knows', function (float $kg, float $sd, float $expec
     'fives where it is hardly known' => [47.0, 12.0, 45.0],
     'below nothing' => [-1.7, 0.3, -1.5],
 ]);
+
+it('sums a curve up without drawing it', function (): void {
+    $body = Body::of(1.66, 68);
+    $situation = new Situation(new Client($body), Shipped::shelf(
+        ['id' => '1', 'kind' => 'dumbbell', 'count' => 2, 'mass_kg' => 4],
+        ['id' => '2', 'kind' => 'tube', 'rest_length_cm' => 130, 'a_n' => 20, 'b_n' => 20, 'handle_cm' => 12],
+        ['id' => '3', 'kind' => 'mini-loop', 'rest_length_cm' => 30, 'a_n' => 30, 'b_n' => 20],
+    ), Home::of(anchors: [['id' => 'd', 'heightM' => 1.9, 'kind' => 'door']]));
+    $compared = $bands = 0;
+    foreach (Shipped::catalogue()->exercises as $exercise) {
+        foreach ((new RungFinder)->rungs($exercise, $situation)['rungs'] as $rung) {
+            try {
+                $curve = Shipped::model()->curve($exercise, $body, $rung->setting);
+            } catch (InvalidQuantity) {
+                continue;
+            }
+            $summary = Shipped::model()->summary($exercise, $body, $rung->setting);
+            $near = 1e-9 * max(1.0, abs($curve->mean()));
+            expect($summary->mean())->toEqualWithDelta($curve->mean(), $near, $exercise->id)
+                ->and($summary->highestPointM)->toBe($curve->highestPointM)
+                ->and($summary->slackFraction)->toEqualWithDelta($curve->slackFraction, 1e-9)
+                ->and((float) $summary->longestStretch)->toEqualWithDelta((float) $curve->longestStretch, 1e-9);
+            $compared++;
+            $bands += $rung->setting->band === null ? 0 : 1;
+        }
+    }
+    expect($compared)->toBeGreaterThan(300)->and($bands)->toBeGreaterThan(80)
+        ->and(Shipped::model()->summary(Shipped::catalogue()->exercise('squat'), $body, Setting::bodyWeight(), School::Peak))
+        ->toEqual(Shipped::model()->curve(Shipped::catalogue()->exercise('squat'), $body, Setting::bodyWeight()));
+});

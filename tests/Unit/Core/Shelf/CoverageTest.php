@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use NimbleShelf\Core\Catalogue\Pattern;
 use NimbleShelf\Core\Matching\Client;
 use NimbleShelf\Core\Matching\Limit;
 use NimbleShelf\Core\Matching\ShelfRungs;
@@ -67,4 +68,12 @@ it('counts an anchor only for what hangs on it', function (): void {
     $gains = coverage()->gains(new Situation($client, $tube), $covered, $anchor);
     expect($gains)->toHaveCount(1)->and($gains[0]->score())->toBeGreaterThan(0)
         ->and(coverage()->gains(new Situation($client), coverage()->of(new Situation($client)), $anchor))->toBe([]);
+});
+
+it('does not blame the shelf for what nothing ever loads', function (): void {
+    $covered = coverage()->of(new Situation(new Client(Body::of(1.7, 70), limits: [Limit::HighBloodPressure, Limit::SeatedOnly])));
+    $missing = array_map(static fn (Pattern $pattern): string => $pattern->id, coverage()->missing($covered));
+    expect($covered['squeeze']->isTrained())->toBeFalse()
+        ->and($missing)->toContain('horizontal-pull')
+        ->not->toContain('squeeze', 'play', 'stretch', 'loosen');
 });
