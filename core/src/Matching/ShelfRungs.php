@@ -138,15 +138,19 @@ final readonly class ShelfRungs
     /**
      * Every usable rung of one exercise with its whole load, lightest first, quickest first among the equally heavy.
      *
+     * @param  (\Closure(Rung): bool)|null  $only  Leaves the others out before anything is reckoned.
      * @return list<array{rung: Rung, wholeKg: float}> Kilograms of the pattern's reference lift, body included.
      */
-    public function usable(Exercise $exercise, Situation $situation, School $school = School::Mean): array
+    public function usable(Exercise $exercise, Situation $situation, School $school = School::Mean, ?\Closure $only = null): array
     {
         if (Cautions::against($exercise, $situation) !== []) {
             return [];
         }
         $usable = [];
         foreach ($this->finder->rungs($exercise, $situation)['rungs'] as $root) {
+            if ($only !== null && ! $only($root)) {
+                continue;
+            }
             foreach ($this->bands->steps($root, $situation->client->body, $school, $exercise->pattern) as $rung) {
                 $wholeKg = $this->usableKg($rung, $rung->setting, $situation, $school);
                 if ($wholeKg !== null) {
