@@ -53,6 +53,7 @@ const CORE_AREAS = [
     'Matching' => ['Catalogue', 'Equivalence', 'Kit', 'Mechanics', 'Planning'],
     'Health' => ['Matching'],
     'Shelf' => ['Catalogue', 'Equivalence', 'Kit', 'Matching', 'Mechanics', 'Planning'],
+    'Programme' => ['Catalogue', 'Equivalence', 'Kit', 'Matching', 'Mechanics', 'Planning', 'Shelf'],
 ];
 
 foreach (CORE_AREAS as $area => $known) {

@@ -16,12 +16,15 @@ enum Goal: string
     case Older = 'older';
     case Youth = 'youth';
 
+    /** Keep what there is: fewer sets at the same loads. */
+    case Keep = 'keep';
+
     /** @return array{int, int} Fewest and most repetitions of a set. */
     public function repetitions(): array
     {
         return match ($this) {
             self::Strength => [3, 6],
-            self::Muscle => [6, 15],
+            self::Muscle, self::Keep => [6, 15],
             self::MuscleLight, self::Endurance => [15, 30],
             self::Beginner => [6, 10],
             self::Health, self::Older => [8, 12],
@@ -34,7 +37,7 @@ enum Goal: string
     {
         return match ($this) {
             self::Strength => [2, 3],
-            self::Muscle => [1, 3],
+            self::Muscle, self::Keep => [1, 3],
             self::MuscleLight => [0, 2],
             self::Endurance, self::Health => [2, 4],
             self::Beginner, self::Older => [3, 4],
@@ -53,6 +56,7 @@ enum Goal: string
             self::Health => 'Health',
             self::Older => 'Older or low bone density',
             self::Youth => 'Youth, technique first',
+            self::Keep => 'Keep what there is',
         };
     }
 }

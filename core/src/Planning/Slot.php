@@ -30,4 +30,10 @@ final readonly class Slot
 
         return (float) (($this->assignment->tempo?->secondsPerRepetition() ?? $this->exercise->secondsPerRepetition()) + $extra);
     }
+
+    /** True where it is done down on the floor: getting there and up again costs time, breath, and for some it is a risk. */
+    public function isOnFloor(): bool
+    {
+        return Internal\ChangeOver::isOnFloor($this);
+    }
 }

@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NimbleShelf\Core\Programme;
+
+use NimbleShelf\Core\Exception\InvalidQuantity;
+use NimbleShelf\Core\Matching\Limit;
+use NimbleShelf\Core\Matching\Rail;
+use NimbleShelf\Core\Matching\Situation;
+use NimbleShelf\Core\Planning\Goal;
+
+/** What a programme is to be planned for: who, with what, to what end, and on which days. */
+final readonly class Brief
+{
+    /** Every so many weeks one is lighter: four to six is usual, five the contract's default. */
+    public const DELOAD_EVERY = 5;
+
+    /**
+     * @param  list<TrainingDay>  $days  By weekday.
+     * @param  list<Pin>  $pinned
+     * @param  list<string>  $dislikes  Ids of exercises.
+     * @param  float  $paceFactor  How rest and changes of this client compare with what is promised.
+     */
+    private function __construct(
+        public Situation $situation,
+        public Goal $goal,
+        public Experience $experience,
+        public array $days,
+        public int $weeks,
+        public OrderSchool $order,
+        public Structure $structure,
+        public array $pinned,
+        public array $dislikes,
+        public float $paceFactor,
+    ) {
+    }
+
+    /**
+     * @param  list<TrainingDay>  $days  One to seven, each weekday once.
+     * @param  int  $weeks  1 to 26.
+     * @param  list<Pin>  $pinned
+     * @param  list<string>  $dislikes
+     *
+     * @throws InvalidQuantity If there is no day, a weekday twice, a pin on another day, or too many weeks.
+     */
+    public static function of(
+        Situation $situation,
+        Goal $goal,
+        Experience $experience,
+        array $days,
+        int $weeks,
+        OrderSchool $order = OrderSchool::CompoundFirst,
+        Structure $structure = Structure::Straight,
+        array $pinned = [],
+        array $dislikes = [],
+        float $paceFactor = 1.0,
+    ): self {
+        InvalidQuantity::unlessBetween('weeks', $weeks, 1, 26, 'weeks');
+        if ($days === []) {
+            throw InvalidQuantity::because('days', 'days is empty: on which day is there time?');
+        }
+        $weekdays = array_map(static fn (TrainingDay $day): int => $day->weekday, $days);
+        foreach ($weekdays as $i => $weekday) {
+            if (array_search($weekday, $weekdays, true) !== $i) {
+                throw InvalidQuantity::because("days.{$i}.weekday", "days.{$i}.weekday: {$days[$i]->label()} stands there twice.");
+            }
+        }
+        foreach ($pinned as $i => $pin) {
+            if (! in_array($pin->weekday, $weekdays, true)) {
+                throw InvalidQuantity::because("pinned.{$i}.weekday", "pinned.{$i}.weekday is none of the days.");
+            }
+        }
+        usort($days, static fn (TrainingDay $one, TrainingDay $two): int => $one->weekday <=> $two->weekday);
+
+        return new self($situation, $goal, $experience, $days, $weeks, $order, $structure, $pinned, $dislikes, $paceFactor);
+    }
+
+    public function band(): VolumeBand
+    {
+        return VolumeBand::for($this->goal, $this->experience, $this->situation->client);
+    }
+
+    /** Fewest repetitions to leave in reserve: the goal's, and four under eighteen. */
+    public function leastReserve(): int
+    {
+        $least = $this->goal->reserve()[0];
+
+        return $this->situation->client->has(Limit::Youth) ? max(Rail::YOUTH_RESERVE, $least) : $least;
+    }
+
+    public function mostReserve(): int
+    {
+        return max($this->leastReserve(), $this->goal->reserve()[1]);
+    }
+
+    /** Getting down and up again costs more, and for some it is a risk. */
+    public function isSlowOnFeet(): bool
+    {
+        return $this->situation->client->isSlowOnFeet() || $this->goal === Goal::Older;
+    }
+
+    /** Changes of position a session should keep to; planning contract, section 4. */
+    public function mostPositionChanges(): int
+    {
+        return $this->isSlowOnFeet() || $this->situation->client->has(Limit::Postnatal) ? 3 : 6;
+    }
+
+    /** Rest after a set, seconds: longer where loads are high or breath is short; our choice within what is usual. */
+    public function restSeconds(bool $isCompound): int
+    {
+        $seconds = match ($this->goal) {
+            Goal::Strength => 120,
+            Goal::Older => 90,
+            Goal::Muscle, Goal::Keep, Goal::Beginner => 75,
+            Goal::Health, Goal::Youth => 60,
+            Goal::MuscleLight, Goal::Endurance => 45,
+        };
+
+        return $isCompound ? $seconds : max(30, $seconds - 20);
+    }
+}

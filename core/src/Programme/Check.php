@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NimbleShelf\Core\Programme;
+
+/** One thing a good week is checked for, with its figure and what was wanted. */
+final readonly class Check
+{
+    /**
+     * @param  string  $id  Fixed, for scripts; planning contract, section 4.
+     * @param  int|null  $weekday  The session it is about; null for the week.
+     */
+    public function __construct(
+        public string $id,
+        public int $week,
+        public ?int $weekday,
+        public Verdict $verdict,
+        public string $value,
+        public string $wanted,
+        public string $words,
+    ) {
+    }
+}

@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NimbleShelf\Core\Programme;
+
+use NimbleShelf\Core\Catalogue\Catalogue;
+use NimbleShelf\Core\Catalogue\Exercise;
+use NimbleShelf\Core\Kit\Thing;
+use NimbleShelf\Core\Matching\Rung;
+use NimbleShelf\Core\Matching\ShelfRungs;
+use NimbleShelf\Core\Matching\Situation;
+use NimbleShelf\Core\Planning\Assignment;
+use NimbleShelf\Core\Planning\Block;
+use NimbleShelf\Core\Planning\BlockKind;
+use NimbleShelf\Core\Planning\BlockRule;
+use NimbleShelf\Core\Planning\Dose;
+use NimbleShelf\Core\Planning\Execution;
+use NimbleShelf\Core\Planning\Sides;
+use NimbleShelf\Core\Planning\Slot;
+
+/** Chooses what warms up before the work of a session and what cools down after it, within the minutes there are. */
+final readonly class FrameFinder
+{
+    /** Exercises of a frame, at most, and what one lasts, seconds. */
+    private const MOST = 4;
+
+    private const LEAST_SECONDS = 20;
+
+    private const MOST_SECONDS = 60;
+
+    public function __construct(private Catalogue $catalogue, private ShelfRungs $rungs)
+    {
+    }
+
+    /**
+     * @param  list<Slot>  $work
+     * @param  string  $under  Names the threads: the day.
+     */
+    public function warmUp(array $work, int $minutes, Situation $situation, string $under): ?Block
+    {
+        $first = array_slice($work, 0, 3);
+
+        return $this->block(BlockKind::WarmUp, 'Warm-up', ['loosen'], $first, Frame::minutes($minutes)['warmUp'], $situation, $under);
+    }
+
+    /** @param  list<Slot>  $work */
+    public function coolDown(array $work, int $minutes, Situation $situation, string $under): ?Block
+    {
+        return $this->block(BlockKind::CoolDown, 'Cool-down', ['stretch'], $work, Frame::minutes($minutes)['coolDown'], $situation, $under);
+    }
+
+    /**
+     * @param  list<string>  $patterns
+     * @param  list<Slot>  $for
+     */
+    private function block(BlockKind $kind, string $name, array $patterns, array $for, int $minutes, Situation $situation, string $under): ?Block
+    {
+        $wanted = [];
+        foreach ($for as $slot) {
+            foreach (Muscles::halvesOf($slot->exercise) as $muscle => $each) {
+                $wanted[$muscle] = ($wanted[$muscle] ?? 0) + $each * $slot->assignment->sets;
+            }
+        }
+        $found = [];
+        foreach ($this->catalogue->exercises as $exercise) {
+            if (! in_array($exercise->pattern, $patterns, true) || $exercise->skill > 2) {
+                continue;
+            }
+            $rung = null;
+            foreach ($this->rungs->usable($exercise, $situation) as ['rung' => $one]) {
+                // Nothing to fetch for it.
+                if (array_filter($one->things, static fn (Thing $thing): bool => ! $thing->isSupport()) === []) {
+                    $rung ??= $one;
+                }
+            }
+            if ($rung !== null) {
+                $found[$exercise->id] = ['exercise' => $exercise, 'rung' => $rung];
+            }
+        }
+        $slots = [];
+        while ($found !== [] && count($slots) < self::MOST) {
+            $best = null;
+            $most = -1.0;
+            foreach ($found as $id => ['exercise' => $exercise]) {
+                $worth = 0.0;
+                foreach (Muscles::halvesOf($exercise) as $muscle => $each) {
+                    $worth += $each * ($wanted[$muscle] ?? 0);
+                }
+                // Where the work begins standing, standing costs no getting up.
+                $slot = new Slot('', $exercise, Assignment::of($id, $found[$id]['rung']->setting, 1, Dose::seconds(30), 4, 0));
+                $worth -= $slot->isOnFloor() !== ($kind === BlockKind::CoolDown) ? 0.5 : 0.0;
+                if ($worth > $most) {
+                    [$best, $most] = [$id, $worth];
+                }
+            }
+            if ($best === null) {
+                break;
+            }
+            $slots[] = $found[$best];
+            // What is loosened once is loosened; the next takes what is left.
+            foreach (Muscles::halvesOf($found[$best]['exercise']) as $muscle => $each) {
+                $wanted[$muscle] = 0.25 * ($wanted[$muscle] ?? 0);
+            }
+            unset($found[$best]);
+        }
+
+        return $slots === [] ? null : $this->timed($kind, $name, $slots, 60 * $minutes, $under);
+    }
+
+    /** @param  non-empty-list<array{exercise: Exercise, rung: Rung}>  $chosen */
+    private function timed(BlockKind $kind, string $name, array $chosen, int $seconds, string $under): ?Block
+    {
+        for ($count = count($chosen); $count > 0; $count--) {
+            $used = array_slice($chosen, 0, $count);
+            $sides = array_sum(array_map(static fn (array $one): int => self::sides($one['exercise']) === Sides::Each ? 2 : 1, $used));
+            $setUp = array_sum(array_map(static fn (array $one): int => $one['exercise']->setUpSeconds, $used));
+            // Down and up again once.
+            $each = min(self::MOST_SECONDS, (int) floor(($seconds - $setUp - 30) / $sides / 5) * 5);
+            if ($each >= self::LEAST_SECONDS) {
+                return Block::asItStands($kind, $name, BlockRule::plain(), array_map(
+                    static fn (array $one): Slot => new Slot(
+                        "{$under}.{$one['exercise']->id}",
+                        $one['exercise'],
+                        Assignment::of(
+                            exercise: $one['exercise']->id,
+                            setting: $one['rung']->setting,
+                            sets: 1,
+                            dose: Dose::seconds($each, self::sides($one['exercise']) === Sides::Each),
+                            reserve: 5,
+                            restSeconds: 0,
+                            sides: self::sides($one['exercise']),
+                            words: $one['rung']->words,
+                        ),
+                        $one['rung']->things,
+                    ),
+                    $used,
+                ));
+            }
+        }
+
+        return null;
+    }
+
+    private static function sides(Exercise $exercise): Sides
+    {
+        return Execution::usualFor($exercise)->sides;
+    }
+}

@@ -1,0 +1,254 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NimbleShelf\Core\Programme;
+
+use NimbleShelf\Core\Catalogue\Catalogue;
+use NimbleShelf\Core\Catalogue\Exercise;
+use NimbleShelf\Core\Equivalence\ResistanceModel;
+use NimbleShelf\Core\Equivalence\School;
+use NimbleShelf\Core\Kit\Thing;
+use NimbleShelf\Core\Matching\LiveRung;
+use NimbleShelf\Core\Matching\Rung;
+use NimbleShelf\Core\Matching\RungFinder;
+use NimbleShelf\Core\Matching\ShelfRungs;
+use NimbleShelf\Core\Planning\Assignment;
+use NimbleShelf\Core\Planning\Dose;
+use NimbleShelf\Core\Planning\Execution;
+use NimbleShelf\Core\Planning\RepetitionMaximum;
+use NimbleShelf\Core\Planning\Sides;
+use NimbleShelf\Core\Planning\Slot;
+use NimbleShelf\Core\Text\Plain;
+
+/** Lists what could stand in a client's week: of every exercise the rungs that meet the goal best with what is there. */
+final readonly class OptionFinder
+{
+    /** Warming up, stretching, play and squeezes are no week's work, and power is written by hand. */
+    private const NOT_PLANNED = ['loosen', 'stretch', 'play', 'squeeze', 'power'];
+
+    /**
+     * How much a first load may come to without a set on record, as a share of body mass beyond the body's own part; ours,
+     * low on purpose: the first set calibrates the second.
+     */
+    private const STARTS = [
+        'squat' => 0.10, 'single-leg' => 0.05, 'hinge' => 0.15, 'bridge' => 0.15, 'hip-extension' => 0.03, 'knee-flexion' => 0.04,
+        'knee-extension' => 0.04, 'calf' => 0.10, 'hip-abduction' => 0.03, 'hip-flexion' => 0.03, 'horizontal-press' => 0.20,
+        'vertical-press' => 0.08, 'dip' => 0.25, 'horizontal-pull' => 0.15, 'vertical-pull' => 0.15, 'shoulder-extension' => 0.08,
+        'elbow-flexion' => 0.06, 'elbow-extension' => 0.05, 'shoulder-raise' => 0.025, 'rear-shoulder' => 0.025,
+        'shoulder-rotation' => 0.02, 'fly' => 0.06, 'trunk-side' => 0.06, 'carry' => 0.20, 'trunk' => 0.5, 'trunk-flexion' => 0.1,
+        'trunk-extension' => 0.1,
+    ];
+
+    /** Of one exercise at most so many rungs, each on other things; of what trains the same at most so many ways. */
+    private const WAYS = 3;
+
+    private const OF_A_PATTERN = 4;
+
+    /** What nothing is known of, and what nothing measures, is taken to meet the goal so well; our choice. */
+    private const UNKNOWN = 0.7;
+
+    private const UNMEASURED = 0.8;
+
+    private const HOLD = 0.9;
+
+    /** Skill of an exercise that somebody new, or with some experience, is given; of five. */
+    private const SKILL = ['new' => 3, 'some' => 4, 'years' => 5];
+
+    public function __construct(private Catalogue $catalogue, private ResistanceModel $model, private ShelfRungs $rungs)
+    {
+    }
+
+    /** @return list<PlanOption> In the catalogue's order. */
+    public function options(Brief $brief): array
+    {
+        $options = [];
+        foreach ($this->catalogue->exercises as $exercise) {
+            if ($this->isPlanned($exercise, $brief)) {
+                array_push($options, ...$this->of($exercise, $brief));
+            }
+        }
+
+        return $this->worthTrying($options, $brief);
+    }
+
+    /** The option for exactly this exercise and setting, as a pin asks; null where the shelf or a limit forbids it. */
+    public function pinned(Pin $pin, Brief $brief): ?PlanOption
+    {
+        $exercise = $this->catalogue->exercise($pin->exercise);
+        if ($pin->setting === null) {
+            return $this->of($exercise, $brief)[0] ?? null;
+        }
+        $rung = $this->rungs->rungFor($exercise, $pin->setting, $brief->situation);
+        if ($rung === null || $this->rungs->problemsAsWritten($exercise, $pin->setting, $brief->situation) !== []) {
+            return null;
+        }
+        $rung = $rung->setting->sameAs($pin->setting) ? $rung : LiveRung::with($rung, $pin->setting);
+        $body = $brief->situation->client->body;
+        $wholeKg = $this->model->wholeKg(
+            $exercise,
+            $body,
+            $this->model->summary($exercise, $body, $rung->setting),
+            School::Mean,
+            $exercise->pattern,
+        );
+
+        return $this->option($exercise, $rung, $wholeKg, $brief) ?? $this->asLightAsItIs($exercise, $rung, $wholeKg, $brief);
+    }
+
+    /** Every exercise with what makes it usable or not, for saying what held a plan back. */
+    public function isPlanned(Exercise $exercise, Brief $brief): bool
+    {
+        return ! in_array($exercise->pattern, self::NOT_PLANNED, true)
+            && $exercise->impact === 'none'
+            && $exercise->skill <= self::SKILL[$brief->experience->value]
+            && ! in_array($exercise->id, $brief->dislikes, true);
+    }
+
+    /** @return list<PlanOption> Best first. */
+    private function of(Exercise $exercise, Brief $brief): array
+    {
+        $best = [];
+        // The narrowest and the widest stance bound what a band gives; grips fill the space between.
+        $isNear = static fn (Rung $rung): bool => $rung->setting->band?->stanceM !== RungFinder::STANCES_M[1];
+        foreach ($this->rungs->usable($exercise, $brief->situation, only: $isNear) as ['rung' => $rung, 'wholeKg' => $wholeKg]) {
+            if ($brief->situation->client->preferences->scoreOf($rung) <= 0.0) {
+                continue;
+            }
+            $option = $this->option($exercise, $rung, $wholeKg, $brief);
+            $with = implode('+', array_map(static fn (Thing $thing): string => $thing->id, $rung->things));
+            if ($option !== null && (! isset($best[$with]) || self::isBetter($option, $best[$with]))) {
+                $best[$with] = $option;
+            }
+        }
+        $best = array_values($best);
+        usort($best, static fn (PlanOption $one, PlanOption $two): int => self::isBetter($one, $two) ? -1 : (self::isBetter($two, $one) ? 1 : 0));
+
+        return array_slice($best, 0, self::WAYS);
+    }
+
+    private static function isBetter(PlanOption $one, PlanOption $two): bool
+    {
+        return [round($one->match, 6), -$one->rung->setUpSeconds, $one->wholeKg ?? 0.0]
+            > [round($two->match, 6), -$two->rung->setUpSeconds, $two->wholeKg ?? 0.0];
+    }
+
+    private function option(Exercise $exercise, Rung $rung, float $wholeKg, Brief $brief): ?PlanOption
+    {
+        $client = $brief->situation->client;
+        $isMeasured = $this->catalogue->pattern($exercise->pattern)->isMeasured();
+        $capacity = $isMeasured ? $client->capacities[$exercise->pattern] ?? null : null;
+        if ($exercise->isHold) {
+            return $this->built($exercise, $rung, $isMeasured ? $wholeKg : null, $brief, null, $brief->mostReserve(), self::HOLD, 'Held for as long as it stays clean; the first log sets the next.');
+        }
+        if (! $isMeasured) {
+            return $this->built($exercise, $rung, null, $brief, $brief->goal->repetitions()[0], $brief->mostReserve(), self::UNMEASURED, 'Not measured in kilograms: the repetitions in reserve say when it is right.');
+        }
+        if ($capacity === null) {
+            $most = $this->model->ownKg($exercise->pattern, $client->body)
+                + (self::STARTS[$exercise->pattern] ?? 0.05) * $brief->experience->startFactor() * $client->body->massKg;
+
+            return $wholeKg > $most ? null : $this->built(
+                $exercise,
+                $rung,
+                $wholeKg,
+                $brief,
+                $brief->goal->repetitions()[0],
+                $brief->mostReserve(),
+                // The heavier of the light ones teaches more.
+                self::UNKNOWN * min(1.0, max(0.4, $wholeKg / $most)),
+                sprintf('No set of this pattern is on record: start light, end the first set with %d in reserve and log it.', $brief->mostReserve()),
+            );
+        }
+        $fit = EffortFit::of(
+            RepetitionMaximum::repetitionsToFailure($capacity->kg, max(0.1, $wholeKg)),
+            $brief->goal,
+            $brief->leastReserve(),
+            $brief->mostReserve(),
+        );
+
+        return $fit === null ? null : $this->built(
+            $exercise,
+            $rung,
+            $wholeKg,
+            $brief,
+            $fit->reps,
+            $fit->reserve,
+            $fit->match,
+            $fit->match >= 1.0
+                ? sprintf('%s with %d in reserve: what the goal asks.', Plain::count($fit->reps, 'repetition'), $fit->reserve)
+                : sprintf('Lighter than the goal asks: bridged with %s.', Plain::count($fit->reps, 'repetition')),
+        );
+    }
+
+    private function asLightAsItIs(Exercise $exercise, Rung $rung, float $wholeKg, Brief $brief): PlanOption
+    {
+        return $this->built($exercise, $rung, $wholeKg, $brief, $brief->goal->repetitions()[0], $brief->mostReserve(), 0.0, 'Pinned by the trainer; the load is not what the goal asks.');
+    }
+
+    private function built(
+        Exercise $exercise,
+        Rung $rung,
+        ?float $wholeKg,
+        Brief $brief,
+        ?int $reps,
+        int $reserve,
+        float $match,
+        string $why,
+    ): PlanOption {
+        $sides = $exercise->isOneSidedIn($rung->setting) ? Sides::Each : Execution::usualFor($exercise)->sides;
+        $perSide = $sides === Sides::Each;
+        $dose = $reps === null ? Dose::seconds($brief->experience->holdSeconds(), $perSide) : Dose::repetitions($reps, perSide: $perSide);
+        $restSeconds = $brief->restSeconds($exercise->effort->isCompound());
+        $slot = new Slot('', $exercise, Assignment::of($exercise->id, $rung->setting, 1, $dose, $reserve, $restSeconds, $sides), $rung->things);
+
+        return new PlanOption(
+            exercise: $exercise,
+            rung: $rung,
+            wholeKg: $wholeKg,
+            dose: $dose,
+            reserve: $reserve,
+            sides: $sides,
+            restSeconds: $restSeconds,
+            match: $match,
+            liking: max(0.0, 2 * $brief->situation->client->preferences->scoreOf($rung) - 1),
+            halves: $reserve > Muscles::HARD_RESERVE ? [] : array_intersect_key(Muscles::halvesOf($exercise), Muscles::WEIGHTS),
+            workSeconds: $dose->workSeconds($slot->secondsEach()) * ($perSide ? 2 : 1),
+            isOnFloor: $slot->isOnFloor(),
+            why: $why,
+        );
+    }
+
+    /**
+     * Of those that train the same muscles in the same pattern only the best ways: the others could only be worse.
+     *
+     * @param  list<PlanOption>  $options
+     * @return list<PlanOption>
+     */
+    private function worthTrying(array $options, Brief $brief): array
+    {
+        $ranked = [];
+        foreach ($options as $i => $option) {
+            $mains = array_keys($option->exercise->mainMuscles);
+            sort($mains);
+            $ranked[$option->exercise->pattern.'|'.implode(',', $mains).'|'.($option->isOnFloor ? 1 : 0)][$i] = WeekScore::slot($option, 3)
+                - WeekState::boundSeconds($option, 3, $brief) / 600;
+        }
+        // Of each kind the best, then of each pattern the best of those.
+        $patterns = [];
+        foreach ($ranked as $worth) {
+            arsort($worth);
+            foreach (array_slice($worth, 0, self::WAYS - 1, preserve_keys: true) as $i => $value) {
+                $patterns[$options[$i]->exercise->pattern][$i] = $value;
+            }
+        }
+        $kept = [];
+        foreach ($patterns as $worth) {
+            arsort($worth);
+            $kept += array_slice($worth, 0, self::OF_A_PATTERN, preserve_keys: true);
+        }
+        ksort($kept);
+
+        return array_values(array_intersect_key($options, $kept));
+    }
+}

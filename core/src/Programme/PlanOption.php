@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NimbleShelf\Core\Programme;
+
+use NimbleShelf\Core\Catalogue\Exercise;
+use NimbleShelf\Core\Matching\Rung;
+use NimbleShelf\Core\Planning\Assignment;
+use NimbleShelf\Core\Planning\Dose;
+use NimbleShelf\Core\Planning\Sides;
+use NimbleShelf\Core\Planning\Slot;
+
+/** One rung that could stand in a week, with the dose a goal asks of it and what a set costs and gives. */
+final readonly class PlanOption
+{
+    /**
+     * @param  float|null  $wholeKg  In the pattern's reference lift; null where nothing is measured.
+     * @param  float  $match  How well the load meets the goal, 0 to 1.
+     * @param  float  $liking  0 for nothing known, 1 for liked or known.
+     * @param  array<string, int>  $halves  Half sets by muscle that one set gives.
+     * @param  float  $workSeconds  One set, all sides.
+     * @param  string  $why  Why this rung and no other of its exercise.
+     */
+    public function __construct(
+        public Exercise $exercise,
+        public Rung $rung,
+        public ?float $wholeKg,
+        public Dose $dose,
+        public int $reserve,
+        public Sides $sides,
+        public int $restSeconds,
+        public float $match,
+        public float $liking,
+        public array $halves,
+        public float $workSeconds,
+        public bool $isOnFloor,
+        public string $why,
+    ) {
+    }
+
+    /** Tells two options apart that may not both stand in one session. */
+    public function key(): string
+    {
+        return $this->exercise->id;
+    }
+
+    public function group(): ?PatternGroup
+    {
+        return PatternGroup::of($this->exercise->pattern);
+    }
+
+    public function assignment(int $sets): Assignment
+    {
+        return Assignment::of(
+            exercise: $this->exercise->id,
+            setting: $this->rung->setting,
+            sets: $sets,
+            dose: $this->dose,
+            reserve: $this->reserve,
+            restSeconds: $this->restSeconds,
+            sides: $this->sides,
+            words: $this->rung->words,
+            why: $this->why,
+        );
+    }
+
+    public function slot(string $thread, int $sets): Slot
+    {
+        return new Slot($thread, $this->exercise, $this->assignment($sets), $this->rung->things);
+    }
+}

@@ -1,0 +1,251 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NimbleShelf\Core\Programme;
+
+use NimbleShelf\Core\Catalogue\Catalogue;
+use NimbleShelf\Core\Equivalence\ResistanceModel;
+use NimbleShelf\Core\Exception\InvalidQuantity;
+use NimbleShelf\Core\Matching\ShelfRungs;
+use NimbleShelf\Core\Planning\Assignment;
+use NimbleShelf\Core\Planning\Block;
+use NimbleShelf\Core\Planning\BlockRule;
+use NimbleShelf\Core\Planning\Goal;
+use NimbleShelf\Core\Planning\SessionPlan;
+use NimbleShelf\Core\Planning\Slot;
+
+/** Plans a programme: chooses the week, lays it out, carries it forward and proves it. */
+final readonly class Planner
+{
+    public function __construct(
+        private OptionFinder $finder,
+        private Arrangement $arrangement,
+        private Progression $progression,
+        private WeekChecks $checks,
+        private HeldBack $heldBack,
+    ) {
+    }
+
+    public static function of(Catalogue $catalogue, ResistanceModel $model): self
+    {
+        $rungs = ShelfRungs::of($model);
+        $finder = new OptionFinder($catalogue, $model, $rungs);
+
+        return new self(
+            $finder,
+            new Arrangement(new FrameFinder($catalogue, $rungs)),
+            new Progression($model, $rungs),
+            new WeekChecks($catalogue, $model, $rungs),
+            new HeldBack($catalogue, $rungs, $finder),
+        );
+    }
+
+    /**
+     * @param  (\Closure(float): void)|null  $progress  Told how far it is, 0 to 1.
+     *
+     * @throws InvalidQuantity If a pin cannot be kept.
+     */
+    public function plan(Brief $brief, ?\Closure $progress = null): ProgrammePlan
+    {
+        $options = $this->finder->options($brief);
+        $progress?->__invoke(0.4);
+        [$options, $pinned] = $this->withPins($options, $brief);
+        $days = WeekSearch::best($options, $brief, $pinned);
+        $progress?->__invoke(0.8);
+        $days = $this->fitting($days, $options, $brief);
+        $impossible = $this->heldBack->impossible($options, $brief);
+        [$weeks, $steps, $equivalents] = $this->weeks($days, $options, $brief);
+        $checks = [];
+        foreach ($weeks as $week) {
+            array_push($checks, ...$this->checks->of($week, $brief, $impossible));
+        }
+        $progress?->__invoke(1.0);
+
+        return new ProgrammePlan(
+            $weeks,
+            $checks,
+            WeekScore::of($days, $options, $brief->band()),
+            $this->heldBack->words($options, $days, $impossible, $brief),
+            $steps,
+            $equivalents,
+        );
+    }
+
+    /**
+     * @param  list<PlanOption>  $options
+     * @return array{list<PlanOption>, list<array<int, int>>}
+     */
+    private function withPins(array $options, Brief $brief): array
+    {
+        $pinned = array_fill(0, count($brief->days), []);
+        foreach ($brief->pinned as $i => $pin) {
+            $day = (int) array_search($pin->weekday, array_map(static fn (TrainingDay $day): int => $day->weekday, $brief->days), true);
+            $found = null;
+            foreach ($options as $place => $option) {
+                if ($option->exercise->id === $pin->exercise && ($pin->setting === null || $option->rung->setting->sameAs($pin->setting))) {
+                    $found = $place;
+
+                    break;
+                }
+            }
+            if ($found === null) {
+                $options[] = $this->finder->pinned($pin, $brief) ?? throw InvalidQuantity::because(
+                    "pinned.{$i}.exercise",
+                    "pinned.{$i}.exercise: {$pin->exercise} cannot be done so with this shelf, this room or these limits.",
+                );
+                $found = count($options) - 1;
+            }
+            $pinned[$day][$found] = $pin->sets ?? min(3, $brief->experience->mostSets());
+        }
+
+        return [$options, array_values($pinned)];
+    }
+
+    /**
+     * What search bounds from above is measured here: sets that do not fit after all go, the least worth first.
+     *
+     * @param  list<array<int, int>>  $days
+     * @param  list<PlanOption>  $options
+     * @return list<array<int, int>>
+     */
+    private function fitting(array $days, array $options, Brief $brief): array
+    {
+        foreach ($brief->days as $i => $day) {
+            while ($days[$i] !== [] && $this->day($days[$i], $options, $day, $brief)->likelyMinutes($brief) > $day->minutes) {
+                $worst = null;
+                $least = INF;
+                foreach ($days[$i] as $option => $sets) {
+                    $without = $days;
+                    $without[$i][$option] = $sets > 2 ? $sets - 1 : 0;
+                    $without[$i] = array_filter($without[$i], static fn (int $left): bool => $left > 0);
+                    $lost = -WeekScore::of($without, $options, $brief->band())->total;
+                    if ($lost < $least) {
+                        [$least, $worst] = [$lost, $without];
+                    }
+                }
+                $days = $worst ?? $days;
+            }
+        }
+
+        return array_values($days);
+    }
+
+    /**
+     * @param  array<int, int>  $slots
+     * @param  list<PlanOption>  $options
+     */
+    private function day(array $slots, array $options, TrainingDay $day, Brief $brief): PlannedDay
+    {
+        $made = [];
+        foreach ($slots as $option => $sets) {
+            $made[] = $options[$option]->slot(self::thread($day, $options[$option]), $sets);
+        }
+
+        return new PlannedDay($day, $this->arrangement->session($made, $day, $brief));
+    }
+
+    /**
+     * @param  list<array<int, int>>  $days
+     * @param  list<PlanOption>  $options
+     * @return array{list<PlannedWeek>, array<string, list<string>>, array<string, float|null>}
+     */
+    private function weeks(array $days, array $options, Brief $brief): array
+    {
+        $threads = $steps = $equivalents = $sessions = [];
+        foreach ($brief->days as $i => $day) {
+            if ($days[$i] === []) {
+                continue;
+            }
+            $sessions[$i] = $this->day($days[$i], $options, $day, $brief);
+            foreach ($days[$i] as $option => $sets) {
+                $thread = self::thread($day, $options[$option]);
+                $threads[$thread] = $this->progression->forward($options[$option], $sets, $thread, $brief);
+                foreach ($threads[$thread] as $week => $step) {
+                    $steps[$thread][] = $step['words'];
+                    $equivalents[$thread.'/'.($week + 1)] = $this->progression->equivalentKg($options[$option], $step['wholeKg'], $brief);
+                }
+            }
+        }
+        $weeks = [];
+        for ($number = 1; $number <= $brief->weeks; $number++) {
+            $made = [];
+            foreach ($sessions as $i => $first) {
+                $slots = [];
+                foreach ($first->work() as $slot) {
+                    $slots[$slot->thread] = $threads[$slot->thread][$number - 1]['slot'];
+                }
+                $made[] = $this->within($first, $slots, $brief);
+            }
+            $weeks[] = new PlannedWeek($number, Progression::isDeload($number) && $brief->goal !== Goal::Keep, $made);
+        }
+
+        return [$weeks, $steps, $equivalents];
+    }
+
+    /**
+     * The session with the slots of another week; what grew too long for the visit takes a repetition, then a set, back.
+     *
+     * @param  array<string, Slot>  $slots
+     */
+    private function within(PlannedDay $first, array $slots, Brief $brief): PlannedDay
+    {
+        do {
+            $made = new PlannedDay($first->day, self::withSlots($first->plan, $slots));
+            $longest = null;
+            $most = 0.0;
+            if ($made->likelyMinutes($brief) > $first->day->minutes) {
+                foreach ($slots as $thread => $slot) {
+                    $seconds = $slot->assignment->sets * $slot->assignment->dose->workSeconds($slot->secondsEach());
+                    if ($seconds > $most && ($slot->assignment->dose->count() > 1 || $slot->assignment->sets > 1)) {
+                        [$most, $longest] = [$seconds, $thread];
+                    }
+                }
+            }
+            if ($longest !== null) {
+                $slots[$longest] = self::shorter($slots[$longest]);
+            }
+        } while ($longest !== null);
+
+        return $made;
+    }
+
+    private static function shorter(Slot $slot): Slot
+    {
+        $asked = $slot->assignment;
+        $count = $asked->dose->count();
+        $less = $asked->dose->isTimed() ? $count - 5 : $count - 1;
+
+        return new Slot($slot->thread, $slot->exercise, Assignment::of(
+            exercise: $asked->exercise,
+            setting: $asked->setting,
+            sets: $less >= 1 ? $asked->sets : max(1, $asked->sets - 1),
+            dose: $asked->dose->to(max(1, $less)),
+            reserve: $asked->reserve,
+            restSeconds: $asked->restSeconds,
+            sides: $asked->sides,
+            words: $asked->words,
+            tempo: $asked->tempo,
+            why: $asked->why,
+        ), $slot->things);
+    }
+
+    /** @param  array<string, Slot>  $slots */
+    private static function withSlots(SessionPlan $plan, array $slots): SessionPlan
+    {
+        return new SessionPlan($plan->name, array_map(static function (Block $block) use ($slots): Block {
+            $others = array_map(static fn (Slot $slot): Slot => $slots[$slot->thread] ?? $slot, $block->slots);
+            $rounds = max([1, ...array_map(static fn (Slot $slot): int => $slot->assignment->sets, $others)]);
+            $rule = $block->rule->rounds === null || $block->rule->rounds === $rounds
+                ? $block->rule
+                : BlockRule::fromArray($block->kind, ['rounds' => $rounds] + $block->rule->toArray());
+
+            return Block::asItStands($block->kind, $block->name, $rule, $others);
+        }, $plan->blocks));
+    }
+
+    private static function thread(TrainingDay $day, PlanOption $option): string
+    {
+        return "{$day->weekday}.{$option->exercise->id}";
+    }
+}

@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NimbleShelf\Core\Programme;
+
+/**
+ * What a week is worth, part by part, so that it can be printed: the builder looks for the highest total.
+ *
+ * Every weight is ours. A muscle is worth most in the middle of its band and less beyond it; patterns count on their first
+ * day and half as much on a second; what does not meet the goal, set-up, getting up and down, and imbalance cost.
+ */
+final readonly class WeekScore
+{
+    /** A main muscle in the middle of its band. */
+    public const MUSCLE = 10.0;
+
+    /** What a week should hold, on one day and on two. */
+    public const PATTERNS = [0.0, 8.0, 12.0];
+
+    /** A set that meets the goal not at all. */
+    public const MISMATCH = 1.0;
+
+    /** A slot that is liked or known. */
+    public const LIKED = 1.0;
+
+    /** A minute of set-up. */
+    public const SET_UP_MINUTE = 2.0;
+
+    /** Each step of skill above the plainest; a combined movement; a hold that is not for the trunk. */
+    public const SKILL = 0.5;
+
+    public const COMBINED = 2.0;
+
+    public const HELD = 2.5;
+
+    /** A slot on the floor in a session that also stands. */
+    public const MIXED = 0.5;
+
+    /** The same pattern once more in one session. */
+    public const REPEATED = 1.5;
+
+    /** Each doubling, in natural logarithms, by which one side outweighs the other beyond one and a half. */
+    public const IMBALANCE = 6.0;
+
+    public const BALANCED = 1.5;
+
+    /** @param  array<string, float>  $parts */
+    private function __construct(public float $total, public array $parts)
+    {
+    }
+
+    /**
+     * @param  list<array<int, int>>  $days  For each day the sets of each option that stands there.
+     * @param  list<PlanOption>  $options
+     */
+    public static function of(array $days, array $options, VolumeBand $band): self
+    {
+        $parts = ['muscles' => 0.0, 'patterns' => 0.0, 'effort' => 0.0, 'basics' => 0.0, 'liking' => 0.0, 'changes' => 0.0, 'positions' => 0.0, 'variety' => 0.0, 'balance' => 0.0];
+        $halves = $groups = $regions = [];
+        foreach ($days as $day => $slots) {
+            $onFloor = $patterns = [];
+            foreach ($slots as $i => $sets) {
+                $option = $options[$i];
+                foreach ($option->halves as $muscle => $each) {
+                    $halves[$muscle] = ($halves[$muscle] ?? 0) + $each * $sets;
+                }
+                $group = $option->group();
+                if ($group !== null) {
+                    $groups[$group->value][$day] = true;
+                }
+                $region = Region::of($option->exercise->pattern);
+                if ($region !== null) {
+                    $regions[$region->value] = ($regions[$region->value] ?? 0) + $sets;
+                }
+                $parts['effort'] -= self::MISMATCH * (1 - $option->match) * $sets;
+                $parts['basics'] -= self::farFromBasic($option);
+                $parts['liking'] += self::LIKED * $option->liking;
+                $parts['changes'] -= self::SET_UP_MINUTE * $option->rung->setUpSeconds / 60;
+                $onFloor[] = $option->isOnFloor;
+                $patterns[] = $option->exercise->pattern;
+            }
+            $parts['positions'] -= self::mixing(count(array_filter($onFloor)), count($onFloor) - count(array_filter($onFloor)));
+            $parts['variety'] -= self::REPEATED * (count($patterns) - count(array_unique($patterns)));
+        }
+        foreach ($halves as $muscle => $half) {
+            $parts['muscles'] += self::muscle($muscle, $half, $band);
+        }
+        foreach ($groups as $on) {
+            $parts['patterns'] += self::PATTERNS[min(2, count($on))];
+        }
+        $parts['balance'] -= self::imbalance($regions);
+
+        return new self(array_sum($parts), $parts);
+    }
+
+    /** What a muscle's half sets of a week are worth: nothing without any, most at the band's middle, nothing at twice that. */
+    public static function muscle(string $muscle, int $halves, VolumeBand $band): float
+    {
+        $off = 1 - $halves / 2 / $band->middle();
+
+        return self::MUSCLE * (Muscles::WEIGHTS[$muscle] ?? 0.0) * (1 - $off * $off);
+    }
+
+    /** What a slot is worth by itself, whatever else stands in the week. */
+    public static function slot(PlanOption $option, int $sets): float
+    {
+        return $sets === 0 ? 0.0 : self::LIKED * $option->liking
+            - self::MISMATCH * (1 - $option->match) * $sets
+            - self::farFromBasic($option)
+            - self::SET_UP_MINUTE * $option->rung->setUpSeconds / 60;
+    }
+
+    /** Plain lifts first: what takes skill, mixes movements or only holds is for when there is nothing plainer. */
+    public static function farFromBasic(PlanOption $option): float
+    {
+        $exercise = $option->exercise;
+
+        return self::SKILL * ($exercise->skill - 1)
+            + ($exercise->reckonedAs === null ? 0.0 : self::COMBINED)
+            + ($exercise->isHold && $option->group() !== PatternGroup::Trunk ? self::HELD : 0.0);
+    }
+
+    public static function mixing(int $onFloor, int $standing): float
+    {
+        return self::MIXED * min($onFloor, $standing);
+    }
+
+    /** @param  array<string, int>  $sets  By region. */
+    public static function imbalance(array $sets): float
+    {
+        $cost = 0.0;
+        foreach ([['push', 'pull'], ['front', 'back']] as [$one, $other]) {
+            // One set more on each side, so that nothing against something can be reckoned.
+            $ratio = log((1 + ($sets[$one] ?? 0)) / (1 + ($sets[$other] ?? 0)));
+            $cost += self::IMBALANCE * max(0.0, abs($ratio) - log(self::BALANCED));
+        }
+
+        return $cost;
+    }
+}

@@ -1,0 +1,279 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NimbleShelf\Core\Programme;
+
+/**
+ * A week in the making, and what each change to it would be worth: kept so that a change costs no more than itself.
+ *
+ * Its total is always that of `WeekScore`; it allows only what breaks neither time nor recovery.
+ */
+final class WeekState
+{
+    /** Sets of a muscle on one day that count as hard work, in half sets; planning contract, section 4. */
+    private const HARD_DAY = 6;
+
+    /** Of one session, so many exercises: more nobody keeps in mind. */
+    private const MOST_SLOTS = 10;
+
+    /** Setting a thing up anew, seconds at most: plates, a band rigged anew, furniture; a bag packed anew. */
+    private const ANEW_SECONDS = 24;
+
+    private const REPACK_SECONDS = 60;
+
+    private const FLOOR_SECONDS = 15;
+
+    /** @var list<array<int, int>> */
+    public array $days;
+
+    public float $total = 0.0;
+
+    /** @var array<string, int> */
+    private array $halves = [];
+
+    /** @var list<array<string, int>> */
+    private array $dayHalves;
+
+    /** @var array<int, float> */
+    private array $seconds;
+
+    /** @var list<array{int, int}> Slots on the floor, and not. */
+    private array $positions;
+
+    /** @var list<array<string, int>> */
+    private array $patterns;
+
+    /** @var list<array<string, int>> */
+    private array $exercises;
+
+    /** @var array<string, array<int, int>> Slots by group and day. */
+    private array $groups = [];
+
+    /** @var array<string, int> */
+    private array $regions = ['push' => 0, 'pull' => 0, 'front' => 0, 'back' => 0];
+
+    private float $imbalance = 0.0;
+
+    /** @var list<list<int>> Days less than two nights away. */
+    private array $near = [];
+
+    /** @var array<int, float> */
+    private array $budgets;
+
+    /**
+     * @var list<array{
+     *     seconds: float, setUp: float, group: string|null, region: string|null, pattern: string, key: string, floor: int,
+     *     halves: array<string, int>, slot: list<float>
+     * }> What does not change of each option.
+     */
+    private array $known = [];
+
+    /** @var array<string, array<int, float>> Worth of a muscle by half sets. */
+    private array $worth = [];
+
+    /** @param  list<PlanOption>  $options */
+    public function __construct(private readonly array $options, private readonly Brief $brief)
+    {
+        $count = count($brief->days);
+        $this->days = $this->dayHalves = $this->patterns = $this->exercises = array_fill(0, $count, []);
+        $this->seconds = array_fill(0, $count, 0.0);
+        $this->positions = array_fill(0, $count, [0, 0]);
+        $this->budgets = array_map(static fn (TrainingDay $day): float => Frame::workSeconds($day->minutes), $brief->days);
+        foreach ($brief->days as $i => $day) {
+            $near = [];
+            foreach ($brief->days as $j => $other) {
+                if ($i !== $j && $day->nightsFrom($other) < 2) {
+                    $near[] = $j;
+                }
+            }
+            $this->near[] = $near;
+        }
+        foreach ($options as $option) {
+            $this->known[] = [
+                'seconds' => self::boundSeconds($option, 1, $brief) - self::boundSeconds($option, 0, $brief),
+                'setUp' => self::boundSeconds($option, 0, $brief),
+                'group' => $option->group()?->value,
+                'region' => Region::of($option->exercise->pattern)?->value,
+                'pattern' => $option->exercise->pattern,
+                'key' => $option->key(),
+                'floor' => $option->isOnFloor ? 1 : 0,
+                'halves' => $option->halves,
+                'slot' => array_map(
+                    static fn (int $sets): float => WeekScore::slot($option, $sets),
+                    range(0, $brief->experience->mostSets()),
+                ),
+            ];
+        }
+    }
+
+    /**
+     * Seconds that so many sets take at most, in straight sets: rest after each, and what a change exceeds the rest by.
+     * None for no sets is what setting it up costs beyond the rest.
+     */
+    public static function boundSeconds(PlanOption $option, int $sets, Brief $brief): float
+    {
+        $anew = in_array($option->rung->setting->implement, ['rucksack', 'pourable'], true) ? self::REPACK_SECONDS : self::ANEW_SECONDS;
+        $beyond = max(0.0, $option->exercise->setUpSeconds + $anew + self::FLOOR_SECONDS - $option->restSeconds);
+
+        return $sets * ($option->workSeconds + max(1.0, $brief->paceFactor) * $option->restSeconds) + max(1.0, $brief->paceFactor) * $beyond;
+    }
+
+    /** What the score would change by if an option had so many sets on a day; null where time or recovery forbid it. */
+    public function gain(int $day, int $option, int $sets): ?float
+    {
+        $now = $this->days[$day][$option] ?? 0;
+        $more = $sets - $now;
+        $known = $this->known[$option];
+        $way = $now === 0 ? 1 : ($sets === 0 ? -1 : 0);
+        if ($more > 0
+            && ($this->seconds[$day] + $more * $known['seconds'] + ($way === 1 ? $known['setUp'] : 0.0) > $this->budgets[$day] + 1e-6
+                || ($way === 1 && ! $this->hasRoomFor($day, $known['key'])))) {
+            return null;
+        }
+        $gain = ($known['slot'][$sets] ?? WeekScore::slot($this->options[$option], $sets))
+            - ($known['slot'][$now] ?? WeekScore::slot($this->options[$option], $now));
+        foreach ($known['halves'] as $muscle => $each) {
+            if ($more > 0
+                && ($this->dayHalves[$day][$muscle] ?? 0) + $each * $more >= self::HARD_DAY
+                && $this->near[$day] !== []
+                && $this->worksHardNear($day, $muscle)) {
+                return null;
+            }
+            $half = $this->halves[$muscle] ?? 0;
+            $after = $half + $each * $more;
+            $gain += ($this->worth[$muscle][$after] ?? $this->worthOf($muscle, $after))
+                - ($this->worth[$muscle][$half] ?? $this->worthOf($muscle, $half));
+        }
+        if ($way !== 0) {
+            $gain += $this->worthOfPlace($day, $known['group'], $known['pattern'], $known['floor'], $way);
+        }
+        if ($known['region'] !== null) {
+            $regions = $this->regions;
+            $regions[$known['region']] += $more;
+            $gain -= WeekScore::imbalance($regions) - $this->imbalance;
+        }
+
+        return $gain;
+    }
+
+    /** What changes by a slot that comes (1) or goes (-1), however many sets it has. */
+    private function worthOfPlace(int $day, ?string $group, string $pattern, int $floor, int $way): float
+    {
+        $gain = 0.0;
+        if ($group !== null) {
+            $on = $this->groups[$group] ?? [];
+            $days = count($on);
+            $here = ($on[$day] ?? 0) + $way;
+            $after = $days + ($way === 1 && ! isset($on[$day]) ? 1 : 0) - ($way === -1 && $here === 0 ? 1 : 0);
+            $gain += WeekScore::PATTERNS[min(2, $after)] - WeekScore::PATTERNS[min(2, $days)];
+        }
+        [$onFloor, $standing] = $this->positions[$day];
+        $gain -= WeekScore::mixing($onFloor + $floor * $way, $standing + (1 - $floor) * $way) - WeekScore::mixing($onFloor, $standing);
+        $alike = $this->patterns[$day][$pattern] ?? 0;
+
+        return $gain - WeekScore::REPEATED * (max(0, $alike + $way - 1) - max(0, $alike - 1));
+    }
+
+    /** Gives an option so many sets on a day; none takes it out. What that breaks is for `gain()` to say before. */
+    public function put(int $day, int $option, int $sets, ?float $gain = null): void
+    {
+        $now = $this->days[$day][$option] ?? 0;
+        if ($sets === $now) {
+            return;
+        }
+        $this->total += $gain ?? $this->gainUnchecked($day, $option, $sets);
+        $known = $this->known[$option];
+        $one = $this->options[$option];
+        $more = $sets - $now;
+        $way = $now === 0 ? 1 : ($sets === 0 ? -1 : 0);
+        $this->seconds[$day] += $more * $known['seconds'] + $way * $known['setUp'];
+        foreach ($one->halves as $muscle => $each) {
+            $this->halves[$muscle] = ($this->halves[$muscle] ?? 0) + $each * $more;
+            $this->dayHalves[$day][$muscle] = ($this->dayHalves[$day][$muscle] ?? 0) + $each * $more;
+        }
+        if ($known['region'] !== null) {
+            $this->regions[$known['region']] += $more;
+            $this->imbalance = WeekScore::imbalance($this->regions);
+        }
+        if ($way !== 0) {
+            $this->positions[$day][$one->isOnFloor ? 0 : 1] += $way;
+            $this->patterns[$day][$one->exercise->pattern] = ($this->patterns[$day][$one->exercise->pattern] ?? 0) + $way;
+            $this->exercises[$day][$one->key()] = ($this->exercises[$day][$one->key()] ?? 0) + $way;
+            if ($known['group'] !== null) {
+                $here = ($this->groups[$known['group']][$day] ?? 0) + $way;
+                $this->groups[$known['group']][$day] = $here;
+                if ($here === 0) {
+                    unset($this->groups[$known['group']][$day]);
+                }
+            }
+        }
+        if ($sets === 0) {
+            unset($this->days[$day][$option]);
+        } else {
+            $this->days[$day][$option] = $sets;
+        }
+    }
+
+    public function secondsOn(int $day): float
+    {
+        return $this->seconds[$day];
+    }
+
+    /** Half sets of a muscle over the week. */
+    public function halvesOf(string $muscle): int
+    {
+        return $this->halves[$muscle] ?? 0;
+    }
+
+    private function gainUnchecked(int $day, int $option, int $sets): float
+    {
+        $seconds = $this->budgets[$day];
+        $near = $this->near[$day];
+        [$this->budgets[$day], $this->near[$day]] = [INF, []];
+        $gain = $this->gain($day, $option, $sets);
+        [$this->budgets[$day], $this->near[$day]] = [$seconds, $near];
+
+        return $gain ?? throw new \LogicException('This option cannot stand twice in one session.');
+    }
+
+    private function hasRoomFor(int $day, string $key): bool
+    {
+        if (($this->exercises[$day][$key] ?? 0) > 0 || count($this->days[$day]) >= self::MOST_SLOTS) {
+            return false;
+        }
+        if ($this->near[$day] === []) {
+            return true;
+        }
+        // Not the same exercise on three days running.
+        $before = $after = [];
+        foreach ($this->near[$day] as $near) {
+            if (($this->exercises[$near][$key] ?? 0) > 0) {
+                $before[] = $near;
+                foreach ($this->near[$near] as $next) {
+                    if ($next !== $day && ($this->exercises[$next][$key] ?? 0) > 0) {
+                        $after[] = $next;
+                    }
+                }
+            }
+        }
+
+        return count($before) < 2 && $after === [];
+    }
+
+    private function worksHardNear(int $day, string $muscle): bool
+    {
+        foreach ($this->near[$day] as $near) {
+            if (($this->dayHalves[$near][$muscle] ?? 0) >= self::HARD_DAY) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function worthOf(string $muscle, int $halves): float
+    {
+        return $this->worth[$muscle][$halves] ??= WeekScore::muscle($muscle, $halves, $this->brief->band());
+    }
+}
