@@ -14,6 +14,7 @@ use Illuminate\Support\ServiceProvider;
 use NimbleShelf\Core\Catalogue\Catalogue;
 use NimbleShelf\Core\Equivalence\ResistanceModel;
 use NimbleShelf\Core\Health\Screening;
+use NimbleShelf\Core\Programme\Planner;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -24,6 +25,7 @@ final class AppServiceProvider extends ServiceProvider
             storage_path('framework/cache/catalogue.php'),
         ));
         $this->app->singleton(ResistanceModel::class);
+        $this->app->bind(Planner::class, fn ($app): Planner => Planner::of($app->make(Catalogue::class), $app->make(ResistanceModel::class)));
         $this->app->bind('db.connector.sqlite', ImmediateSqliteConnector::class);
         $this->app->singleton(Screening::class, fn (): Screening => CatalogueFiles::screening(base_path('catalogue')));
     }

@@ -50,6 +50,20 @@ const GOOD = [
         'pourables' => [['id' => 'sand', 'density_kg_per_l' => 1.6, 'max_l' => 3, 'step_l' => 0.25, 'container_kg' => 0.1]],
     ],
     'rep-max' => ['load_kg' => 60, 'reps' => 8, 'reserve' => 2],
+    'plan' => [
+        'client' => ['height_cm' => 172, 'body_mass_kg' => 74, 'experience' => 'some', 'limits' => ['back-pain'], 'dislikes' => ['upright-row']],
+        'shelf' => [
+            ['id' => 'pair', 'kind' => 'dumbbell', 'name' => '6 kg dumbbell', 'count' => 2, 'mass_kg' => 6],
+            ['id' => 'tube', 'kind' => 'tube', 'name' => 'red tube', 'rest_length_cm' => 130, 'a_n' => 25, 'b_n' => 20],
+        ],
+        'home' => ['ceiling_cm' => 240],
+        'goal' => 'muscle',
+        'days' => [['weekday' => 2, 'minutes' => 30], ['weekday' => 5, 'minutes' => 45]],
+        'weeks' => 5,
+        'order' => 'legs-first',
+        'structure' => 'straight',
+        'start' => '2026-11-30',
+    ],
     'steps' => [
         'client' => ['height_cm' => 164, 'body_mass_kg' => 68],
         'shelf' => [
@@ -256,6 +270,38 @@ it('ranks swaps, with words for each and for everything left out', function (): 
     expect($known['out']['candidates'])->not->toBe($answer['out']['candidates']);
 });
 
+it('plans a programme, proves it, and keeps what is pinned', function (): void {
+    $answer = runCommand('plan', (string) json_encode(GOOD['plan']));
+    $out = $answer['out'];
+    expect($answer['code'])->toBe(0)
+        ->and(fitsSchema('plan.in', (string) json_encode(GOOD['plan'])))->toBeTrue()
+        ->and(fitsSchema('plan.out', $answer['raw']))->toBeTrue()
+        ->and(array_column($out['weeks'], 'kind'))->toBe(['build', 'build', 'build', 'build', 'deload'])
+        ->and(array_unique(array_column($out['checks'], 'id')))->toHaveCount(15)
+        ->and($out['score']['total'])->toEqualWithDelta(array_sum($out['score']['parts']), 0.01)
+        ->and(array_column(array_filter($out['checks'], static fn (array $check): bool => $check['verdict'] === 'no'), 'words'))->toBe([])
+        ->and(runCommand('plan', (string) json_encode(GOOD['plan']))['raw'])->toBe($answer['raw']);
+    $pins = [];
+    foreach ($out['weeks'][0]['sessions'] as $session) {
+        expect($session['likely_minutes'])->toBeLessThanOrEqual($session['minutes']);
+        foreach ($session['blocks'] as $block) {
+            foreach ($block['kind'] === 'straight' ? $block['items'] : [] as $item) {
+                $pins[] = ['weekday' => $session['weekday'], 'exercise' => $item['exercise'], 'setting' => $item['setting'], 'sets' => $item['sets']];
+            }
+        }
+    }
+    expect(runCommand('plan', spoilt('plan', 'pinned', $pins))['raw'])->toBe($answer['raw']);
+    $carved = runCommand('plan', spoilt('plan', 'pinned', [['weekday' => 5, 'exercise' => 'push-up', 'sets' => 2]]))['out'];
+    $friday = array_merge(...array_map(
+        static fn (array $block): array => array_column($block['items'], 'sets', 'exercise'),
+        $carved['weeks'][0]['sessions'][1]['blocks'],
+    ));
+    expect($friday['push-up'])->toBe(2)->and($carved['score']['total'])->toBeLessThanOrEqual($out['score']['total']);
+    // A number of days spreads them; the bare minimum is enough.
+    $few = runCommand('plan', (string) json_encode(['days' => 2, 'minutes' => 20, 'weeks' => 1] + array_diff_key(GOOD['plan'], ['order' => 0, 'structure' => 0, 'start' => 0])));
+    expect($few['code'])->toBe(0)->and(array_column($few['out']['weeks'][0]['sessions'], 'weekday'))->toBe([1, 4]);
+});
+
 it('plays a session', function (): void {
     $answer = runCommand('steps', (string) json_encode(GOOD['steps']));
     $steps = $answer['out']['steps'];
@@ -399,6 +445,13 @@ it('answers bad input with exit 2 and the field, and nothing else', function (
     ],
     ['swap', 'prescription.setting', null], ['swap', 'prescription.sets', 0], ['swap', 'prescription.reps', 1.5],
     ['swap', 'prescription.reserve', -1], ['swap', 'prescription.goal', 'fame'], ['swap', 'school', 'median'], ['swap', 'limit', 0],
+    ['plan', 'client', null], ['plan', 'client.experience', 'lots'], ['plan', 'client.dislikes', ['anvil-toss'], 'client.dislikes.0'],
+    ['plan', 'goal', 'fame'], ['plan', 'goal', null], ['plan', 'weeks', 0], ['plan', 'weeks', 2.5], ['plan', 'order', 'random'],
+    ['plan', 'structure', 'pyramid'], ['plan', 'start', 'soon'], ['plan', 'days', null], ['plan', 'days', []],
+    ['plan', 'days.0.weekday', 8], ['plan', 'days.0.minutes', 5], ['plan', 'days.1.weekday', 2], ['plan', 'days', 3, 'minutes'],
+    ['plan', 'pinned', [['weekday' => 3, 'exercise' => 'push-up']], 'pinned.0.weekday'],
+    ['plan', 'pinned', [['weekday' => 2, 'exercise' => 'anvil-toss']], 'pinned.0.exercise'],
+    ['plan', 'pinned', [['weekday' => 2, 'exercise' => 'goblet-squat', 'setting' => ['implement' => 'kettlebell', 'mass_kg' => 40]]], 'pinned.0.exercise'],
     ['steps', 'client', null], ['steps', 'session', null], ['steps', 'session.blocks', null], [
         'steps',
         'session.blocks.0.kind',

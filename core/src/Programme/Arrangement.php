@@ -39,30 +39,31 @@ final readonly class Arrangement
     {
         $ordered = SlotOrder::of($slots, $brief->order);
         $under = (string) $day->weekday;
-        $blocks = array_values(array_filter([
-            $this->frames->warmUp($ordered, $day->minutes, $brief->situation, "{$under}.warm-up"),
-            ...$this->work($ordered, $brief),
-            $this->frames->coolDown($ordered, $day->minutes, $brief->situation, "{$under}.cool-down"),
-        ]));
+        $warmUp = $this->frames->warmUp($ordered, $day->minutes, $brief->situation, "{$under}.warm-up");
+        $before = $warmUp === null ? [] : [$warmUp];
+        $coolDown = $this->frames->coolDown($ordered, $day->minutes, $brief->situation, "{$under}.cool-down");
 
-        return new SessionPlan(SessionName::of($ordered), $blocks);
+        return new SessionPlan(
+            SessionName::of($ordered),
+            [...$before, ...$this->work($ordered, $brief, $before), ...($coolDown === null ? [] : [$coolDown])],
+        );
     }
 
     /**
      * @param  list<Slot>  $slots  In order.
+     * @param  list<Block>  $before  What was set up before.
      * @return list<Block>
      */
-    private function work(array $slots, Brief $brief): array
+    private function work(array $slots, Brief $brief, array $before): array
     {
+        $first = self::straight(array_slice($slots, 0, self::ALONE));
+
         return match ($brief->structure) {
             Structure::Straight => self::straight($slots),
-            Structure::Superset => self::supersets($slots, $brief),
-            Structure::Mixed => [
-                ...$first = self::straight(array_slice($slots, 0, self::ALONE)),
-                ...self::supersets(array_slice($slots, self::ALONE), $brief, $first),
-            ],
-            Structure::Circuit => self::circuits($slots, $brief, BlockKind::Circuit),
-            Structure::Intervals => self::circuits($slots, $brief, BlockKind::Intervals),
+            Structure::Superset => self::supersets($slots, $brief, $before),
+            Structure::Mixed => [...$first, ...self::supersets(array_slice($slots, self::ALONE), $brief, [...$before, ...$first])],
+            Structure::Circuit => self::circuits($slots, $brief, BlockKind::Circuit, $before),
+            Structure::Intervals => self::circuits($slots, $brief, BlockKind::Intervals, $before),
         };
     }
 
@@ -82,7 +83,7 @@ final readonly class Arrangement
      * @param  list<Block>  $before
      * @return list<Block>
      */
-    private static function supersets(array $slots, Brief $brief, array $before = []): array
+    private static function supersets(array $slots, Brief $brief, array $before): array
     {
         $blocks = $alone = [];
         while ($slots !== []) {
@@ -125,36 +126,38 @@ final readonly class Arrangement
      * One round after another of all that nothing keeps apart; the rest in straight sets before it.
      *
      * @param  list<Slot>  $slots
+     * @param  list<Block>  $before
      * @return list<Block>
      */
-    private static function circuits(array $slots, Brief $brief, BlockKind $kind): array
+    private static function circuits(array $slots, Brief $brief, BlockKind $kind, array $before): array
     {
         $round = $alone = [];
         foreach ($slots as $slot) {
-            $with = self::round([...$round, $slot], $kind);
-            if (count($round) < self::MOST_IN_CIRCUIT && ($with === null || self::isFreeOfConflicts($with, self::straight($alone), $brief))) {
+            if (count($round) < self::MOST_IN_CIRCUIT
+                && self::isFreeOfConflicts(self::round([...$round, $slot], $kind), [...$before, ...self::straight($alone)], $brief)) {
                 $round[] = $slot;
             } else {
                 $alone[] = $slot;
             }
         }
-        $block = count($round) < 4 ? null : self::round($round, $kind);
+        $alone = self::straight($alone);
+        // What stands alone may have been left in another set-up than the round began with.
+        $goes = count($round) >= $kind->slots()[0]
+            && count($round) > 1
+            && self::isFreeOfConflicts(self::round($round, $kind), [...$before, ...$alone], $brief);
 
-        return $block === null ? self::straight($slots) : [...self::straight($alone), $block];
+        return $goes ? [...$alone, self::round($round, $kind)] : self::straight($slots);
     }
 
     /** @param  list<Slot>  $slots */
-    private static function round(array $slots, BlockKind $kind): ?Block
+    private static function round(array $slots, BlockKind $kind): Block
     {
-        if ($kind === BlockKind::Circuit && count($slots) < 4) {
-            return null;
-        }
         $rounds = max([1, ...array_map(static fn (Slot $slot): int => $slot->assignment->sets, $slots)]);
         $rule = $kind === BlockKind::Circuit
             ? ['rounds' => $rounds, 'rest_s' => self::CIRCUIT_REST_SECONDS, 'round_rest_s' => self::ROUND_REST_SECONDS]
             : ['rounds' => $rounds, 'work_s' => self::WORK_SECONDS, 'rest_s' => self::BETWEEN_SECONDS, 'round_rest_s' => self::ROUND_REST_SECONDS];
 
-        return Block::of($kind, ucfirst($kind->label()), BlockRule::fromArray($kind, $rule), $slots);
+        return Block::asItStands($kind, ucfirst($kind->label()), BlockRule::fromArray($kind, $rule), $slots);
     }
 
     /** @param  list<Block>  $before  What is set up before it stays as it was left. */

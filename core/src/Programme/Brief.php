@@ -81,10 +81,10 @@ final readonly class Brief
         return VolumeBand::for($this->goal, $this->experience, $this->situation->client);
     }
 
-    /** Fewest repetitions to leave in reserve: the goal's, and four under eighteen. */
+    /** Fewest repetitions to leave in reserve: the goal's, never none (that takes three days to recover from), four under eighteen. */
     public function leastReserve(): int
     {
-        $least = $this->goal->reserve()[0];
+        $least = max(1, $this->goal->reserve()[0]);
 
         return $this->situation->client->has(Limit::Youth) ? max(Rail::YOUTH_RESERVE, $least) : $least;
     }

@@ -43,7 +43,7 @@ final readonly class OptionFinder
     /** Of one exercise at most so many rungs, each on other things; of what trains the same at most so many ways. */
     private const WAYS = 3;
 
-    private const OF_A_PATTERN = 4;
+    private const OF_A_PATTERN = 6;
 
     /** What nothing is known of, and what nothing measures, is taken to meet the goal so well; our choice. */
     private const UNKNOWN = 0.7;
@@ -77,7 +77,10 @@ final readonly class OptionFinder
     {
         $exercise = $this->catalogue->exercise($pin->exercise);
         if ($pin->setting === null) {
-            return $this->of($exercise, $brief)[0] ?? null;
+            $lightest = $this->rungs->usable($exercise, $brief->situation)[0] ?? null;
+
+            return $this->of($exercise, $brief)[0]
+                ?? ($lightest === null ? null : $this->asLightAsItIs($exercise, $lightest['rung'], $lightest['wholeKg'], $brief));
         }
         $rung = $this->rungs->rungFor($exercise, $pin->setting, $brief->situation);
         if ($rung === null || $this->rungs->problemsAsWritten($exercise, $pin->setting, $brief->situation) !== []) {
@@ -212,7 +215,7 @@ final readonly class OptionFinder
             restSeconds: $restSeconds,
             match: $match,
             liking: max(0.0, 2 * $brief->situation->client->preferences->scoreOf($rung) - 1),
-            halves: $reserve > Muscles::HARD_RESERVE ? [] : array_intersect_key(Muscles::halvesOf($exercise), Muscles::WEIGHTS),
+            halves: $reserve > Muscles::HARD_RESERVE ? [] : Muscles::halvesOf($exercise),
             workSeconds: $dose->workSeconds($slot->secondsEach()) * ($perSide ? 2 : 1),
             isOnFloor: $slot->isOnFloor(),
             why: $why,
@@ -229,9 +232,9 @@ final readonly class OptionFinder
     {
         $ranked = [];
         foreach ($options as $i => $option) {
-            $mains = array_keys($option->exercise->mainMuscles);
-            sort($mains);
-            $ranked[$option->exercise->pattern.'|'.implode(',', $mains).'|'.($option->isOnFloor ? 1 : 0)][$i] = WeekScore::slot($option, 3)
+            $halves = array_intersect_key($option->halves, Muscles::WEIGHTS);
+            ksort($halves);
+            $ranked[$option->exercise->pattern.'|'.json_encode($halves, JSON_THROW_ON_ERROR).'|'.($option->isOnFloor ? 1 : 0)][$i] = WeekScore::slot($option, 3)
                 - WeekState::boundSeconds($option, 3, $brief) / 600;
         }
         // Of each kind the best, then of each pattern the best of those.

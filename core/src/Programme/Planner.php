@@ -7,6 +7,7 @@ namespace NimbleShelf\Core\Programme;
 use NimbleShelf\Core\Catalogue\Catalogue;
 use NimbleShelf\Core\Equivalence\ResistanceModel;
 use NimbleShelf\Core\Exception\InvalidQuantity;
+use NimbleShelf\Core\Kit\Thing;
 use NimbleShelf\Core\Matching\ShelfRungs;
 use NimbleShelf\Core\Planning\Assignment;
 use NimbleShelf\Core\Planning\Block;
@@ -152,7 +153,7 @@ final readonly class Planner
      */
     private function weeks(array $days, array $options, Brief $brief): array
     {
-        $threads = $steps = $equivalents = $sessions = [];
+        $threads = $steps = $equivalents = $sessions = $held = [];
         foreach ($brief->days as $i => $day) {
             if ($days[$i] === []) {
                 continue;
@@ -167,20 +168,81 @@ final readonly class Planner
                 }
             }
         }
-        $weeks = [];
+        $weeks = $last = [];
         for ($number = 1; $number <= $brief->weeks; $number++) {
             $made = [];
-            foreach ($sessions as $i => $first) {
+            foreach ($sessions as $first) {
                 $slots = [];
                 foreach ($first->work() as $slot) {
-                    $slots[$slot->thread] = $threads[$slot->thread][$number - 1]['slot'];
+                    $next = $threads[$slot->thread][$number - 1]['slot'];
+                    $slots[$slot->thread] = isset($held[$slot->thread]) ? self::on($held[$slot->thread], $next) : $next;
                 }
-                $made[] = $this->within($first, $slots, $brief);
+                foreach ($this->inTheWay($first, $slots, $last, $brief) as $thread) {
+                    $held[$thread] = $last[$thread];
+                    $slots[$thread] = self::on($held[$thread], $slots[$thread]);
+                }
+                $day = $this->within($first, $slots, $brief);
+                foreach ($day->work() as $slot) {
+                    $last[$slot->thread] = $slot;
+                    if (isset($held[$slot->thread])) {
+                        $steps[$slot->thread][$number - 1] = 'Held: the next rung needs a thing that something else of the same round has set up.';
+                        $equivalents["{$slot->thread}/{$number}"] = $equivalents[$slot->thread.'/'.($number - 1)];
+                    }
+                }
+                $made[] = $day;
             }
             $weeks[] = new PlannedWeek($number, Progression::isDeload($number) && $brief->goal !== Goal::Keep, $made);
         }
 
-        return [$weeks, $steps, $equivalents];
+        return [$weeks, array_map(array_values(...), $steps), $equivalents];
+    }
+
+    /**
+     * Threads whose step to another rung would have a thing in two places at once.
+     *
+     * @param  array<string, Slot>  $slots
+     * @param  array<string, Slot>  $last  As they were the week before; empty in the first.
+     * @return list<string>
+     */
+    private function inTheWay(PlannedDay $first, array $slots, array $last, Brief $brief): array
+    {
+        $found = [];
+        do {
+            $new = [];
+            $timeline = (new PlannedDay($first->day, self::withSlots($first->plan, $slots)))->timeline($brief);
+            foreach ($timeline->conflicts as $conflict) {
+                // Whatever stepped to a rung with the thing that is missed: it need not stand next to where it is missed.
+                foreach ($conflict->fits() ? [] : $slots as $thread => $slot) {
+                    $uses = array_filter($slot->things, static fn (Thing $thing): bool => $thing->id === $conflict->thing->id) !== [];
+                    if ($uses && isset($last[$thread]) && ! $last[$thread]->assignment->setting->sameAs($slot->assignment->setting)) {
+                        $new[] = $thread;
+                        $slots[$thread] = $last[$thread];
+                    }
+                }
+            }
+            $found = [...$found, ...$new];
+        } while ($new !== []);
+
+        return array_values(array_unique($found));
+    }
+
+    /** The rung of one week with the sets and the reserve of another. */
+    private static function on(Slot $rung, Slot $week): Slot
+    {
+        $asked = $rung->assignment;
+
+        return new Slot($rung->thread, $rung->exercise, Assignment::of(
+            exercise: $asked->exercise,
+            setting: $asked->setting,
+            sets: $week->assignment->sets,
+            dose: $asked->dose,
+            reserve: $week->assignment->reserve,
+            restSeconds: $asked->restSeconds,
+            sides: $asked->sides,
+            words: $asked->words,
+            tempo: $asked->tempo,
+            why: $asked->why,
+        ), $rung->things);
     }
 
     /**

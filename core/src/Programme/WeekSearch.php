@@ -7,10 +7,9 @@ namespace NimbleShelf\Core\Programme;
 /**
  * Finds the week with the highest score that breaks neither time nor recovery.
  *
- * Small cases are tried out whole. Large ones begin with the best single addition again and again, are then mended by the
- * best change of one slot, and are shaken: each slot in turn is forbidden, the rest mended without it and then with it, and
- * what comes out better is kept. Every step takes the best there is, ties by order, so that the same question has the same
- * answer, and what would never have been chosen does not matter to it.
+ * Small cases are tried out whole. Large ones begin with the best addition again and again, by what it gives and by what it
+ * gives for its time; then each day in turn is planned anew from its most promising beginnings while the others stay, and
+ * single slots are tried elsewhere, until nothing comes out better. Every step takes the best there is, ties by order, so that the same question has the same answer.
  */
 final class WeekSearch
 {
@@ -19,14 +18,19 @@ final class WeekSearch
 
     private const LEAST_SETS = 2;
 
-    /** So far below, a shaken week is not mended any further. */
-    private const HOPELESS = 2.0;
+    /** So many beginnings of a day are followed in each way. */
+    private const BEGINNINGS = 6;
 
     /** Less than this is no improvement. */
     private const WORTH = 1e-7;
 
     /** @var list<array<int, true>> Options pinned on each day. */
     private array $pinned;
+
+    /** @var list<list<int>> Options that may come and go on each day. */
+    private array $open;
+
+    private int $mostSets;
 
     private WeekState $state;
 
@@ -35,6 +39,8 @@ final class WeekSearch
     {
         $this->state = new WeekState($options, $brief);
         $this->pinned = array_fill(0, count($brief->days), []);
+        $this->open = array_fill(0, count($brief->days), array_keys($options));
+        $this->mostSets = $brief->experience->mostSets();
     }
 
     /**
@@ -50,13 +56,13 @@ final class WeekSearch
                 $search->state->put($day, $option, $sets);
                 $search->pinned[$day][$option] = true;
             }
+            $search->open[$day] = array_values(array_diff($search->open[$day], array_keys($slots)));
         }
         $choices = 2 + $brief->experience->mostSets() - self::LEAST_SETS;
         if (count($options) * count($brief->days) * log($choices) <= log(self::WHOLE)) {
             return $search->whole();
         }
-        $search->climb([]);
-        $search->shake();
+        $search->climb();
 
         return array_map(static function (array $slots): array {
             ksort($slots);
@@ -99,41 +105,52 @@ final class WeekSearch
         return $best;
     }
 
-    /**
-     * Takes the best single change until none is left that helps.
-     *
-     * @param  array<int, true>  $forbidden  Options that may not be taken.
-     * @param  list<int>|null  $days  Where to look; null for everywhere.
-     */
-    private function climb(array $forbidden, ?array $days = null): void
+    /** Begins twice, with what gives most and with what gives most for its time, and keeps the better week. */
+    private function fromNothing(): void
     {
-        $days ??= array_keys($this->brief->days);
-        do {
-            $best = $this->bestAddition($forbidden, self::WORTH, $days) ?? $this->bestMove($forbidden, $days);
-            foreach ($best ?? [] as [$day, $option, $sets]) {
-                $this->state->put($day, $option, $sets);
-            }
-        } while ($best !== null);
+        $days = array_keys($this->brief->days);
+        [$empty, $nothing] = [$this->state->days, $this->state->total];
+        $this->fill($days, byTime: true);
+        [$quick, $total] = [$this->state->days, $this->state->total];
+        $this->restore($empty, $nothing);
+        $this->fill($days, byTime: false);
+        if ($this->state->total < $total) {
+            $this->restore($quick, $total);
+        }
     }
 
     /**
-     * @param  array<int, true>  $forbidden
+     * Adds the best there is again and again until nothing helps or fits.
+     *
      * @param  list<int>  $days
-     * @return list<array{int, int, int}>|null Day, option, sets.
      */
-    private function bestAddition(array $forbidden, float $more, array $days): ?array
+    private function fill(array $days, bool $byTime): void
+    {
+        while (($best = $this->bestAddition($days, $byTime)) !== null) {
+            $this->state->put(...$best);
+        }
+    }
+
+    /**
+     * @param  list<int>  $days
+     * @return array{int, int, int}|null Day, option, sets.
+     */
+    private function bestAddition(array $days, bool $byTime): ?array
     {
         $best = null;
+        $most = 0.0;
         foreach ($days as $day) {
-            foreach (array_keys($this->options) as $option) {
-                if (isset($forbidden[$option]) || isset($this->pinned[$day][$option])) {
-                    continue;
-                }
+            foreach ($this->open[$day] as $option) {
                 $now = $this->state->days[$day][$option] ?? 0;
-                for ($sets = max(self::LEAST_SETS, $now + 1); $sets <= $this->brief->experience->mostSets(); $sets++) {
+                for ($sets = max(self::LEAST_SETS, $now + 1); $sets <= $this->mostSets; $sets++) {
                     $gain = $this->state->gain($day, $option, $sets);
-                    if ($gain !== null && $gain > $more + self::WORTH) {
-                        [$more, $best] = [$gain, [[$day, $option, $sets]]];
+                    if ($gain === null) {
+                        // More sets need more time still.
+                        break;
+                    }
+                    $worth = $byTime ? $gain / $this->state->secondsFor($option, $sets, $now) : $gain;
+                    if ($gain > self::WORTH && $worth > $most + self::WORTH / 100) {
+                        [$most, $best] = [$worth, [$day, $option, $sets]];
                     }
                 }
             }
@@ -142,77 +159,124 @@ final class WeekSearch
         return $best;
     }
 
-    /**
-     * The best of taking a slot out or down and putting the best other thing, or nothing, in the room it leaves.
-     *
-     * @param  array<int, true>  $forbidden
-     * @param  list<int>  $days
-     * @return list<array{int, int, int}>|null
-     */
-    private function bestMove(array $forbidden, array $days): ?array
+    /** Plans one day after the other anew as long as that helps, then looks at single slots, and begins again. */
+    private function climb(): void
     {
-        $best = null;
-        $more = self::WORTH;
-        foreach ($days as $day) {
-            foreach ($this->state->days[$day] as $option => $sets) {
-                if (isset($this->pinned[$day][$option])) {
-                    continue;
-                }
-                foreach ($sets > self::LEAST_SETS ? [0, $sets - 1] : [0] as $left) {
-                    $before = $this->state->total;
-                    $this->state->put($day, $option, $left);
-                    $lost = $before - $this->state->total;
-                    if (-$lost > $more) {
-                        [$more, $best] = [-$lost, [[$day, $option, $left]]];
-                    }
-                    $instead = $this->bestAddition($forbidden, $more + $lost, [$day]);
-                    if ($instead !== null) {
-                        [$d, $o, $s] = $instead[0];
-                        if ($o !== $option || $d !== $day) {
-                            $more = (float) $this->state->gain($d, $o, $s) - $lost;
-                            $best = [[$day, $option, $left], ...$instead];
-                        }
-                    }
+        $this->fromNothing();
+        do {
+            $before = $this->state->total;
+            foreach (array_keys($this->brief->days) as $day) {
+                $this->rebuild($day);
+            }
+            if ($this->state->total <= $before + self::WORTH) {
+                $this->mend();
+            }
+        } while ($this->state->total > $before + self::WORTH);
+    }
+
+    /**
+     * Plans a day anew while the others stay, following the best beginnings a slot at a time: some by what they give, some
+     * by what they give for their time.
+     */
+    private function rebuild(int $day): void
+    {
+        [$before, $total] = [$this->state->days, $this->state->total];
+        foreach (array_diff_key($before[$day], $this->pinned[$day]) as $option => $sets) {
+            $this->state->put($day, $option, 0);
+        }
+        [$base, $bare] = [$this->state->days, $this->state->total];
+        [$best, $most] = [null, $total + self::WORTH];
+        $beginnings = [['slots' => [], 'total' => $bare]];
+        while ($beginnings !== []) {
+            $totals = $rates = $made = [];
+            foreach ($beginnings as $beginning) {
+                foreach ($beginning['slots'] as $option => $sets) {
                     $this->state->put($day, $option, $sets);
                 }
+                $used = $this->state->secondsOn($day);
+                foreach ($this->open[$day] as $option) {
+                    if (isset($beginning['slots'][$option])) {
+                        continue;
+                    }
+                    for ($sets = self::LEAST_SETS; $sets <= $this->mostSets; $sets++) {
+                        $gain = $this->state->gain($day, $option, $sets);
+                        if ($gain === null) {
+                            break;
+                        }
+                        if ($gain > self::WORTH) {
+                            $made[] = [$beginning['slots'], $option, $sets];
+                            $totals[] = $beginning['total'] + $gain;
+                            $rates[] = ($beginning['total'] + $gain - $bare) / ($used + $this->state->secondsFor($option, $sets, 0));
+                        }
+                    }
+                }
+                foreach (array_keys($beginning['slots']) as $option) {
+                    $this->state->put($day, $option, 0);
+                }
+                $this->state->total = $bare;
+            }
+            $beginnings = self::promising($made, $totals, $rates);
+            foreach ($beginnings as $beginning) {
+                if ($beginning['total'] > $most) {
+                    [$best, $most] = [$beginning['slots'], $beginning['total'] + self::WORTH];
+                }
+            }
+        }
+        if ($best === null) {
+            $this->restore($before, $total);
+
+            return;
+        }
+        $this->restore($base, $bare);
+        foreach ($best as $option => $sets) {
+            $this->state->put($day, $option, $sets);
+        }
+    }
+
+    /**
+     * @param  list<array{array<int, int>, int, int}>  $made  Slots there were, the option that came, its sets.
+     * @param  list<float>  $totals
+     * @param  list<float>  $rates
+     * @return list<array{slots: array<int, int>, total: float}> The best by either, each set of slots once.
+     */
+    private static function promising(array $made, array $totals, array $rates): array
+    {
+        $kept = [];
+        foreach ([$totals, $rates] as $values) {
+            arsort($values);
+            $count = 0;
+            foreach (array_keys($values) as $place) {
+                [$slots, $option, $sets] = $made[$place];
+                $slots[$option] = $sets;
+                ksort($slots);
+                $key = json_encode($slots, JSON_THROW_ON_ERROR);
+                $count += isset($kept[$key]) ? 0 : 1;
+                $kept[$key] ??= ['slots' => $slots, 'total' => $totals[$place]];
+                if ($count === self::BEGINNINGS) {
+                    break;
+                }
             }
         }
 
-        return $best;
+        return array_values($kept);
     }
 
-    /** Forbids each slot in turn and mends what is left; keeps what comes out better. */
-    private function shake(): void
+    /** Takes out single slots and fills the room anew, there and elsewhere; keeps what comes out better. */
+    private function mend(): void
     {
-        do {
-            $found = false;
-            foreach ($this->state->days as $day => $slots) {
-                foreach (array_keys($slots) as $option) {
-                    if (isset($this->pinned[$day][$option])) {
+        foreach ($this->state->days as $day => $slots) {
+            foreach (array_diff_key($slots, $this->pinned[$day]) as $option => $sets) {
+                foreach ($sets > self::LEAST_SETS ? [0, $sets - 1] : [0] as $left) {
+                    [$before, $total] = [$this->state->days, $this->state->total];
+                    if (! isset($before[$day][$option]) || $before[$day][$option] <= $left) {
                         continue;
                     }
-                    [$before, $total] = [$this->state->days, $this->state->total];
-                    $this->without($option);
-                    $this->climb([$option => true], [$day]);
-                    if ($this->state->total > $total - self::HOPELESS) {
-                        $this->climb([]);
+                    $this->state->put($day, $option, $left);
+                    $this->fill(array_keys($this->brief->days), byTime: false);
+                    if ($this->state->total <= $total + self::WORTH) {
+                        $this->restore($before, $total);
                     }
-                    if ($this->state->total > $total + self::WORTH) {
-                        $found = true;
-
-                        continue 3;
-                    }
-                    $this->restore($before, $total);
                 }
-            }
-        } while ($found);
-    }
-
-    private function without(int $option): void
-    {
-        foreach (array_keys($this->state->days) as $day) {
-            if (isset($this->state->days[$day][$option]) && ! isset($this->pinned[$day][$option])) {
-                $this->state->put($day, $option, 0);
             }
         }
     }

@@ -64,7 +64,7 @@ final class WeekState
     /**
      * @var list<array{
      *     seconds: float, setUp: float, group: string|null, region: string|null, pattern: string, key: string, floor: int,
-     *     halves: array<string, int>, slot: list<float>
+     *     judged: array<string, int>, slot: list<float>
      * }> What does not change of each option.
      */
     private array $known = [];
@@ -98,7 +98,7 @@ final class WeekState
                 'pattern' => $option->exercise->pattern,
                 'key' => $option->key(),
                 'floor' => $option->isOnFloor ? 1 : 0,
-                'halves' => $option->halves,
+                'judged' => array_intersect_key($option->halves, Muscles::WEIGHTS),
                 'slot' => array_map(
                     static fn (int $sets): float => WeekScore::slot($option, $sets),
                     range(0, $brief->experience->mostSets()),
@@ -133,13 +133,14 @@ final class WeekState
         }
         $gain = ($known['slot'][$sets] ?? WeekScore::slot($this->options[$option], $sets))
             - ($known['slot'][$now] ?? WeekScore::slot($this->options[$option], $now));
-        foreach ($known['halves'] as $muscle => $each) {
-            if ($more > 0
-                && ($this->dayHalves[$day][$muscle] ?? 0) + $each * $more >= self::HARD_DAY
-                && $this->near[$day] !== []
-                && $this->worksHardNear($day, $muscle)) {
-                return null;
+        if ($more > 0 && $this->near[$day] !== []) {
+            foreach ($this->options[$option]->halves as $muscle => $each) {
+                if (($this->dayHalves[$day][$muscle] ?? 0) + $each * $more >= self::HARD_DAY && $this->worksHardNear($day, $muscle)) {
+                    return null;
+                }
             }
+        }
+        foreach ($known['judged'] as $muscle => $each) {
             $half = $this->halves[$muscle] ?? 0;
             $after = $half + $each * $more;
             $gain += ($this->worth[$muscle][$after] ?? $this->worthOf($muscle, $after))
@@ -213,6 +214,12 @@ final class WeekState
         } else {
             $this->days[$day][$option] = $sets;
         }
+    }
+
+    /** Seconds at most by which a slot grows from so many sets to more. */
+    public function secondsFor(int $option, int $sets, int $from): float
+    {
+        return ($sets - $from) * $this->known[$option]['seconds'] + ($from === 0 ? $this->known[$option]['setUp'] : 0.0);
     }
 
     public function secondsOn(int $day): float

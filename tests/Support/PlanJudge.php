@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use NimbleShelf\Core\Equivalence\ResistanceModel;
+use NimbleShelf\Core\Planning\BlockKind;
+use NimbleShelf\Core\Planning\Timeline;
+use NimbleShelf\Core\Programme\Brief;
+use NimbleShelf\Core\Programme\PlannedWeek;
+use NimbleShelf\Core\Programme\Planner;
+use NimbleShelf\Core\Programme\Verdict;
+
+/** Reads plans without the planner's own rules. */
+final class PlanJudge
+{
+    /**
+     * What a week breaks of the rules that may never be broken, found without the planner's own checks.
+     *
+     * @return list<string>
+     */
+    public static function broken(PlannedWeek $week, Brief $brief): array
+    {
+        $broken = [];
+        $home = $brief->situation->home;
+        $ids = array_map(static fn ($thing): string => $thing->id, $brief->situation->shelf);
+        $hard = [];
+        foreach ($week->days as $day) {
+            $timeline = Timeline::of($day->plan, $brief->isSlowOnFeet());
+            if ($timeline->seconds() > 60 * $day->day->minutes) {
+                $broken[] = sprintf('time: %.1f of %d min on day %d', $timeline->seconds() / 60, $day->day->minutes, $day->day->weekday);
+            }
+            foreach ($timeline->conflicts as $conflict) {
+                if ($conflict->neededSeconds > $conflict->restSeconds) {
+                    $broken[] = 'kit: '.$conflict->inWords();
+                }
+            }
+            foreach ($day->plan->blocks as $block) {
+                foreach ($block->slots as $slot) {
+                    foreach ($brief->situation->client->limits as $limit) {
+                        if (($slot->exercise->limits[$limit->value]['effect'] ?? '') === 'exclude') {
+                            $broken[] = "limits: {$slot->exercise->id} against {$limit->value}";
+                        }
+                    }
+                    if ($home->quiet && $slot->exercise->noise === 'loud') {
+                        $broken[] = "limits: {$slot->exercise->id} is loud";
+                    }
+                    foreach ($slot->things as $thing) {
+                        // What lies in a bag is named after the bag's own shelf entry.
+                        if (! in_array($thing->id, $ids, true)) {
+                            $broken[] = "shelf: {$thing->id} is not there";
+                        }
+                    }
+                    if ($block->kind !== BlockKind::WarmUp && $block->kind !== BlockKind::CoolDown && $slot->assignment->reserve <= 4) {
+                        foreach ($slot->exercise->mainMuscles as $muscle => $share) {
+                            $hard[$muscle][$day->day->weekday] = ($hard[$muscle][$day->day->weekday] ?? 0) + $slot->assignment->sets;
+                        }
+                        foreach ($slot->exercise->helpingMuscles as $muscle => $share) {
+                            $hard[$muscle][$day->day->weekday] = ($hard[$muscle][$day->day->weekday] ?? 0) + $slot->assignment->sets / 2;
+                        }
+                    }
+                }
+            }
+        }
+        foreach ($hard as $muscle => $days) {
+            foreach ($days as $weekday => $sets) {
+                $next = $weekday % 7 + 1;
+                if ($sets >= 3 && ($days[$next] ?? 0) >= 3) {
+                    $broken[] = "recovery: {$muscle} on days {$weekday} and {$next}";
+                }
+            }
+        }
+
+        return $broken;
+    }
+
+    /**
+     * Plans for random clients, and what is broken in any of them.
+     *
+     * @param  int  $from  First seed.
+     * @return array{broken: list<string>, slots: int}
+     */
+    public static function clients(int $from, int $count): array
+    {
+        $planner = Planner::of(Shipped::catalogue(), new ResistanceModel(Shipped::catalogue()));
+        $broken = [];
+        $slots = 0;
+        for ($seed = $from; $seed < $from + $count; $seed++) {
+            [$brief, $what] = RandomBriefs::number($seed, weeks: 6);
+            $plan = $planner->plan($brief);
+            foreach ($plan->weeks as $week) {
+                foreach (self::broken($week, $brief) as $rule) {
+                    $broken[] = "{$what}, week {$week->number}: {$rule}";
+                }
+                foreach ($week->days as $day) {
+                    $slots += count($day->work());
+                }
+            }
+            foreach ($plan->checks as $check) {
+                if ($check->verdict === Verdict::No && in_array($check->id, ['limits', 'kit', 'time', 'recovery'], true)) {
+                    $broken[] = "{$what}, week {$check->week}: {$check->id} says {$check->words}";
+                }
+                if ($check->verdict !== Verdict::Ok && trim($check->words) === '') {
+                    $broken[] = "{$what}: {$check->id} gives no reason";
+                }
+            }
+        }
+
+        return ['broken' => $broken, 'slots' => $slots];
+    }
+}
