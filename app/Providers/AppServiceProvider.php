@@ -8,6 +8,7 @@ use App\Database\ImmediateSqliteConnector;
 use App\Models\Item;
 use App\Models\TrainingSession;
 use App\Support\CatalogueFiles;
+use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
@@ -25,7 +26,10 @@ final class AppServiceProvider extends ServiceProvider
             storage_path('framework/cache/catalogue.php'),
         ));
         $this->app->singleton(ResistanceModel::class);
-        $this->app->bind(Planner::class, fn ($app): Planner => Planner::of($app->make(Catalogue::class), $app->make(ResistanceModel::class)));
+        $this->app->bind(Planner::class, static fn (Application $app): Planner => Planner::of(
+            $app->make(Catalogue::class),
+            $app->make(ResistanceModel::class),
+        ));
         $this->app->bind('db.connector.sqlite', ImmediateSqliteConnector::class);
         $this->app->singleton(Screening::class, fn (): Screening => CatalogueFiles::screening(base_path('catalogue')));
     }

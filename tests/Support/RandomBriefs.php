@@ -65,7 +65,11 @@ final class RandomBriefs
             }
         }
         $things = array_slice($chance->shuffleArray(self::THINGS), 0, $chance->getInt(0, 7));
-        $shelf = array_map(static fn (int $i, array $thing): Thing => Thing::fromArray(['id' => "t{$i}"] + $thing), array_keys($things), $things);
+        $shelf = array_map(
+            static fn (int $i, array $thing): Thing => Thing::fromArray(['id' => "t{$i}"] + $thing),
+            array_keys($things),
+            $things,
+        );
         $days = array_map(
             static fn (int $weekday): TrainingDay => TrainingDay::of($weekday, 5 * $chance->getInt(3, 12)),
             array_slice($chance->shuffleArray([1, 2, 3, 4, 5, 6, 7]), 0, $chance->getInt(1, 4)),

@@ -52,7 +52,9 @@ final readonly class BriefShape
             experience: Experience::from($client->oneOf('experience', array_column(Experience::cases(), 'value'), Experience::None->value)),
             days: $this->days($asked),
             weeks: $asked->whole('weeks', 1, 26, 'weeks'),
-            order: OrderSchool::from($asked->oneOf('order', array_column(OrderSchool::cases(), 'value'), OrderSchool::CompoundFirst->value)),
+            order: OrderSchool::from(
+                $asked->oneOf('order', array_column(OrderSchool::cases(), 'value'), OrderSchool::CompoundFirst->value),
+            ),
             structure: Structure::from($asked->oneOf('structure', array_column(Structure::cases(), 'value'), Structure::Straight->value)),
             pinned: $this->pinned($asked),
             dislikes: $this->dislikes($client),

@@ -119,7 +119,9 @@ final readonly class Arrangement
     {
         $rest = max([0, ...array_map(static fn (Slot $slot): int => $slot->assignment->restSeconds, $slots)]);
 
-        return Block::of(BlockKind::Superset, 'Superset '.chr(65 + $number), BlockRule::fromArray(BlockKind::Superset, ['round_rest_s' => $rest]), $slots);
+        $rule = BlockRule::fromArray(BlockKind::Superset, ['round_rest_s' => $rest]);
+
+        return Block::of(BlockKind::Superset, 'Superset '.chr(65 + $number), $rule, $slots);
     }
 
     /**
@@ -154,8 +156,9 @@ final readonly class Arrangement
     {
         $rounds = max([1, ...array_map(static fn (Slot $slot): int => $slot->assignment->sets, $slots)]);
         $rule = $kind === BlockKind::Circuit
-            ? ['rounds' => $rounds, 'rest_s' => self::CIRCUIT_REST_SECONDS, 'round_rest_s' => self::ROUND_REST_SECONDS]
-            : ['rounds' => $rounds, 'work_s' => self::WORK_SECONDS, 'rest_s' => self::BETWEEN_SECONDS, 'round_rest_s' => self::ROUND_REST_SECONDS];
+            ? ['rest_s' => self::CIRCUIT_REST_SECONDS]
+            : ['work_s' => self::WORK_SECONDS, 'rest_s' => self::BETWEEN_SECONDS];
+        $rule += ['rounds' => $rounds, 'round_rest_s' => self::ROUND_REST_SECONDS];
 
         return Block::asItStands($kind, ucfirst($kind->label()), BlockRule::fromArray($kind, $rule), $slots);
     }

@@ -39,6 +39,10 @@ final readonly class EffortFit
             return null;
         }
 
-        return new self($reps, (int) max($leastReserve, min($mostReserve, round($left))), ($most / max($reps, $toFailure - $mostReserve)) ** self::FALLS);
+        return new self(
+            $reps,
+            (int) max($leastReserve, min($mostReserve, round($left))),
+            ($most / max($reps, $toFailure - $mostReserve)) ** self::FALLS,
+        );
     }
 }

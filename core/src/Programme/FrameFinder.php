@@ -54,8 +54,15 @@ final readonly class FrameFinder
      * @param  list<string>  $patterns
      * @param  list<Slot>  $for
      */
-    private function block(BlockKind $kind, string $name, array $patterns, array $for, int $minutes, Situation $situation, string $under): ?Block
-    {
+    private function block(
+        BlockKind $kind,
+        string $name,
+        array $patterns,
+        array $for,
+        int $minutes,
+        Situation $situation,
+        string $under,
+    ): ?Block {
         $wanted = [];
         foreach ($for as $slot) {
             foreach (Muscles::halvesOf($slot->exercise) as $muscle => $each) {

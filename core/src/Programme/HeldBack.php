@@ -58,12 +58,14 @@ final readonly class HeldBack
         array_push($said, ...$this->tooLight($options, $days, $brief));
         foreach ($brief->days as $i => $day) {
             if ($days[$i] === []) {
-                $said[] = "{$day->label()} stays free: what was trained the day before is not ready again, or there is no time for two sets.";
+                $said[] = "{$day->label()} stays free: what was trained the day before is not ready, or there is no time for two sets.";
             }
         }
         $unknown = array_diff(
             array_unique(array_map(
-                fn (int $option): string => $this->catalogue->pattern($options[$option]->exercise->pattern)->isMeasured() ? $options[$option]->exercise->pattern : '',
+                fn (int $option): string => $this->catalogue->pattern($options[$option]->exercise->pattern)->isMeasured()
+                    ? $options[$option]->exercise->pattern
+                    : '',
                 array_merge(...[[], ...array_map(array_keys(...), $days)]),
             )),
             ['', ...array_keys($brief->situation->client->capacities)],
@@ -71,7 +73,10 @@ final readonly class HeldBack
         if ($unknown !== []) {
             $said[] = sprintf(
                 'No set is on record for %s: loads start light, and the first sets set them.',
-                Plain::listed(array_map(fn (string $pattern): string => mb_strtolower($this->catalogue->pattern($pattern)->name), array_values($unknown))),
+                Plain::listed(array_map(
+                    fn (string $pattern): string => mb_strtolower($this->catalogue->pattern($pattern)->name),
+                    array_values($unknown),
+                )),
             );
         }
 

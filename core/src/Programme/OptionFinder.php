@@ -125,15 +125,20 @@ final readonly class OptionFinder
             }
         }
         $best = array_values($best);
-        usort($best, static fn (PlanOption $one, PlanOption $two): int => self::isBetter($one, $two) ? -1 : (self::isBetter($two, $one) ? 1 : 0));
+        usort($best, static fn (PlanOption $one, PlanOption $two): int => self::worth($two) <=> self::worth($one));
 
         return array_slice($best, 0, self::WAYS);
     }
 
     private static function isBetter(PlanOption $one, PlanOption $two): bool
     {
-        return [round($one->match, 6), -$one->rung->setUpSeconds, $one->wholeKg ?? 0.0]
-            > [round($two->match, 6), -$two->rung->setUpSeconds, $two->wholeKg ?? 0.0];
+        return self::worth($one) > self::worth($two);
+    }
+
+    /** @return array{float, int, float} What meets the goal better, is set up sooner, is heavier. */
+    private static function worth(PlanOption $option): array
+    {
+        return [round($option->match, 6), -$option->rung->setUpSeconds, $option->wholeKg ?? 0.0];
     }
 
     private function option(Exercise $exercise, Rung $rung, float $wholeKg, Brief $brief): ?PlanOption
@@ -142,10 +147,16 @@ final readonly class OptionFinder
         $isMeasured = $this->catalogue->pattern($exercise->pattern)->isMeasured();
         $capacity = $isMeasured ? $client->capacities[$exercise->pattern] ?? null : null;
         if ($exercise->isHold) {
-            return $this->built($exercise, $rung, $isMeasured ? $wholeKg : null, $brief, null, $brief->mostReserve(), self::HOLD, 'Held for as long as it stays clean; the first log sets the next.');
+            $why = 'Held for as long as it stays clean; the first log sets the next.';
+
+            return $this->built($exercise, $rung, $isMeasured ? $wholeKg : null, $brief, null, $brief->mostReserve(), self::HOLD, $why);
         }
         if (! $isMeasured) {
-            return $this->built($exercise, $rung, null, $brief, $brief->goal->repetitions()[0], $brief->mostReserve(), self::UNMEASURED, 'Not measured in kilograms: the repetitions in reserve say when it is right.');
+            $why = 'Not measured in kilograms: the repetitions in reserve say when it is right.';
+
+            $reps = self::firstRepetitions($brief);
+
+            return $this->built($exercise, $rung, null, $brief, $reps, $brief->mostReserve(), self::UNMEASURED, $why);
         }
         if ($capacity === null) {
             $most = $this->model->ownKg($exercise->pattern, $client->body)
@@ -156,11 +167,14 @@ final readonly class OptionFinder
                 $rung,
                 $wholeKg,
                 $brief,
-                $brief->goal->repetitions()[0],
+                self::firstRepetitions($brief),
                 $brief->mostReserve(),
                 // The heavier of the light ones teaches more.
                 self::UNKNOWN * min(1.0, max(0.4, $wholeKg / $most)),
-                sprintf('No set of this pattern is on record: start light, end the first set with %d in reserve and log it.', $brief->mostReserve()),
+                sprintf(
+                    'No set of this pattern is on record: start light, end the first set with %d in reserve and log it.',
+                    $brief->mostReserve(),
+                ),
             );
         }
         $fit = EffortFit::of(
@@ -186,7 +200,17 @@ final readonly class OptionFinder
 
     private function asLightAsItIs(Exercise $exercise, Rung $rung, float $wholeKg, Brief $brief): PlanOption
     {
-        return $this->built($exercise, $rung, $wholeKg, $brief, $brief->goal->repetitions()[0], $brief->mostReserve(), 0.0, 'Pinned by the trainer; the load is not what the goal asks.');
+        $why = 'Pinned by the trainer; the load is not what the goal asks.';
+
+        return $this->built($exercise, $rung, $wholeKg, $brief, self::firstRepetitions($brief), $brief->mostReserve(), 0.0, $why);
+    }
+
+    /** Where nothing is known: eight, or what comes nearest to it in the goal's window. */
+    private static function firstRepetitions(Brief $brief): int
+    {
+        [$fewest, $most] = $brief->goal->repetitions();
+
+        return max($fewest, min($most, 8));
     }
 
     private function built(
@@ -203,7 +227,8 @@ final readonly class OptionFinder
         $perSide = $sides === Sides::Each;
         $dose = $reps === null ? Dose::seconds($brief->experience->holdSeconds(), $perSide) : Dose::repetitions($reps, perSide: $perSide);
         $restSeconds = $brief->restSeconds($exercise->effort->isCompound());
-        $slot = new Slot('', $exercise, Assignment::of($exercise->id, $rung->setting, 1, $dose, $reserve, $restSeconds, $sides), $rung->things);
+        $asked = Assignment::of($exercise->id, $rung->setting, 1, $dose, $reserve, $restSeconds, $sides);
+        $slot = new Slot('', $exercise, $asked, $rung->things);
 
         return new PlanOption(
             exercise: $exercise,
@@ -234,7 +259,8 @@ final readonly class OptionFinder
         foreach ($options as $i => $option) {
             $halves = array_intersect_key($option->halves, Muscles::WEIGHTS);
             ksort($halves);
-            $ranked[$option->exercise->pattern.'|'.json_encode($halves, JSON_THROW_ON_ERROR).'|'.($option->isOnFloor ? 1 : 0)][$i] = WeekScore::slot($option, 3)
+            $kind = json_encode([$option->exercise->pattern, $halves, $option->isOnFloor], JSON_THROW_ON_ERROR);
+            $ranked[$kind][$i] = WeekScore::slot($option, 3)
                 - WeekState::boundSeconds($option, 3, $brief) / 600;
         }
         // Of each kind the best, then of each pattern the best of those.

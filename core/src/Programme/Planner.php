@@ -19,6 +19,8 @@ use NimbleShelf\Core\Planning\Slot;
 /** Plans a programme: chooses the week, lays it out, carries it forward and proves it. */
 final readonly class Planner
 {
+    private const HELD = 'Held: the next rung needs a thing that something else of the same round has set up.';
+
     public function __construct(
         private OptionFinder $finder,
         private Arrangement $arrangement,
@@ -185,7 +187,7 @@ final readonly class Planner
                 foreach ($day->work() as $slot) {
                     $last[$slot->thread] = $slot;
                     if (isset($held[$slot->thread])) {
-                        $steps[$slot->thread][$number - 1] = 'Held: the next rung needs a thing that something else of the same round has set up.';
+                        $steps[$slot->thread][$number - 1] = self::HELD;
                         $equivalents["{$slot->thread}/{$number}"] = $equivalents[$slot->thread.'/'.($number - 1)];
                     }
                 }

@@ -53,7 +53,14 @@ final readonly class Progression
         for ($week = 1; $week <= $brief->weeks; $week++) {
             if (self::isDeload($week) && $brief->goal !== Goal::Keep) {
                 $weeks[] = [
-                    'slot' => $this->slot($option, $rung, $dose, max(1, (int) round(self::DELOAD_SETS * $sets)), $option->reserve + self::DELOAD_RESERVE, $thread),
+                    'slot' => $this->slot(
+                        $option,
+                        $rung,
+                        $dose,
+                        max(1, (int) round(self::DELOAD_SETS * $sets)),
+                        $option->reserve + self::DELOAD_RESERVE,
+                        $thread,
+                    ),
                     'wholeKg' => $wholeKg,
                     'words' => 'A lighter week: fewer sets, more in reserve, nothing new.',
                 ];
@@ -61,12 +68,17 @@ final readonly class Progression
                 continue;
             }
             if ($week > 1) {
-                if ($brief->goal !== Goal::Keep && $wholeKg !== null && ! $dose->isTimed() && $dose->count() >= $brief->goal->repetitions()[1]) {
+                $isAtTheTop = ! $dose->isTimed() && $dose->count() >= $brief->goal->repetitions()[1];
+                if ($brief->goal !== Goal::Keep && $wholeKg !== null && $isAtTheTop) {
                     $ladder ??= $this->ladder($option, $brief);
                 }
                 [$dose, $rung, $wholeKg, $words] = $this->next($dose, $rung, $wholeKg, $ladder ?? [], $brief);
             }
-            $weeks[] = ['slot' => $this->slot($option, $rung, $dose, $sets, $option->reserve, $thread), 'wholeKg' => $wholeKg, 'words' => $words];
+            $weeks[] = [
+                'slot' => $this->slot($option, $rung, $dose, $sets, $option->reserve, $thread),
+                'wholeKg' => $wholeKg,
+                'words' => $words,
+            ];
         }
 
         return $weeks;
@@ -84,7 +96,9 @@ final readonly class Progression
         if ($dose->isTimed()) {
             $seconds = min(max(self::LONGEST_HOLD_SECONDS, $dose->count()), $dose->count() + self::SECONDS_A_WEEK);
 
-            return [$dose->to($seconds), $rung, $wholeKg, $seconds > $dose->count() ? '5 s longer.' : 'As long as it stays clean: a harder way next.'];
+            $words = $seconds > $dose->count() ? '5 s longer.' : 'As long as it stays clean: a harder way next.';
+
+            return [$dose->to($seconds), $rung, $wholeKg, $words];
         }
         [$fewest, $most] = $brief->goal->repetitions();
         if ($dose->count() < $most) {
@@ -95,7 +109,9 @@ final readonly class Progression
                 continue;
             }
             if ($kg <= $wholeKg * (1 + NextTarget::BIG_JUMP)) {
-                return [$dose->to($fewest), $next, $kg, sprintf('The next rung, %.0f %% heavier: %s.', 100 * ($kg / $wholeKg - 1), $next->words)];
+                $words = sprintf('The next rung, %.0f %% heavier: %s.', 100 * ($kg / $wholeKg - 1), $next->words);
+
+                return [$dose->to($fewest), $next, $kg, $words];
             }
 
             break;

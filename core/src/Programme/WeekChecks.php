@@ -77,12 +77,16 @@ final readonly class WeekChecks
         return [
             $say(
                 'time',
-                $likely <= $day->day->minutes + 1e-6 ? Verdict::Ok : ($likely <= self::A_LITTLE_OVER * $day->day->minutes ? Verdict::Watch : Verdict::No),
+                match (true) {
+                    $likely <= $day->day->minutes + 1e-6 => Verdict::Ok,
+                    $likely <= self::A_LITTLE_OVER * $day->day->minutes => Verdict::Watch,
+                    default => Verdict::No,
+                },
                 sprintf('%.0f min', ceil($likely)),
                 "at most {$day->day->minutes} min",
                 $likely <= $day->day->minutes
                     ? sprintf('Likely %.0f of %d minutes.', ceil($likely), $day->day->minutes)
-                    : sprintf('Likely %.0f minutes where there are %d: shorten it, or give it more time.', ceil($likely), $day->day->minutes),
+                    : sprintf('Likely %.0f minutes where there are %d: cut it, or give it more.', ceil($likely), $day->day->minutes),
             ),
             $say(
                 'order',
@@ -91,7 +95,12 @@ final readonly class WeekChecks
                 $brief->order->label(),
                 $broken === null
                     ? ucfirst($brief->order->label()).'.'
-                    : sprintf('%s stands before %s; the order is %s.', $broken[0]->exercise->name, mb_strtolower($broken[1]->exercise->name), $brief->order->label()),
+                    : sprintf(
+                        '%s stands before %s; the order is %s.',
+                        $broken[0]->exercise->name,
+                        mb_strtolower($broken[1]->exercise->name),
+                        $brief->order->label(),
+                    ),
             ),
             $say(
                 'kit',
@@ -161,7 +170,9 @@ final readonly class WeekChecks
                 $off[] = sprintf('%s stands at %s: %s', $slot->exercise->name, Plain::count($count, 'repetition'), $count > $most
                     ? 'the shelf has nothing heavier for it, so repetitions bridge the gap'
                     : 'fewer than the goal asks');
-            } elseif ($assignment->dose->isTimed() || $capacity === null || ! $this->catalogue->pattern($slot->exercise->pattern)->isMeasured()) {
+            } elseif ($assignment->dose->isTimed()
+                || $capacity === null
+                || ! $this->catalogue->pattern($slot->exercise->pattern)->isMeasured()) {
                 $unknown++;
             } else {
                 // What later weeks ask is a forecast; what the first asks must be what is known today.
@@ -212,7 +223,10 @@ final readonly class WeekChecks
         ]));
         $prepared = $first === null || $warmUp === null || array_filter(
             $warmUp->slots,
-            static fn (Slot $slot): bool => array_intersect_key(Muscles::halvesOf($slot->exercise), Muscles::halvesOf($first->exercise)) !== [],
+            static fn (Slot $slot): bool => array_intersect_key(
+                Muscles::halvesOf($slot->exercise),
+                Muscles::halvesOf($first->exercise),
+            ) !== [],
         ) !== [];
 
         return new Check(
@@ -249,7 +263,12 @@ final readonly class WeekChecks
                     }
                     $toFailure = self::goesToFailure([...$day->work(), ...$later->work()], $muscle);
                     if ($nights < 2 || $toFailure) {
-                        $clashes[] = sprintf('%s works hard on %s and %s', Muscles::label($muscle), $day->day->label(), $later->day->label());
+                        $clashes[] = sprintf(
+                            '%s works hard on %s and %s',
+                            Muscles::label($muscle),
+                            $day->day->label(),
+                            $later->day->label(),
+                        );
                     }
                 }
                 if ($nights < 2) {
@@ -379,7 +398,11 @@ final readonly class WeekChecks
                 sprintf('%s–%s', Plain::number($low, 1), Plain::number($band->high, 1)),
                 Muscles::label($muscle).': '.match (true) {
                     $isIn => sprintf('%s hard sets.', Plain::number($done, 1)),
-                    $done < $low => sprintf('%s hard sets; %s would be enough to grow or keep. The minutes, the shelf or the days leave no room for more.', Plain::number($done, 1), Plain::number($low, 1)),
+                    $done < $low => sprintf(
+                        '%s hard sets; %s are wanted. The minutes, the shelf or the days leave no room for more.',
+                        Plain::number($done, 1),
+                        Plain::number($low, 1),
+                    ),
                     default => sprintf('%s hard sets, more than %s.', Plain::number($done, 1), Plain::number($band->high, 1)),
                 },
             );
@@ -402,7 +425,11 @@ final readonly class WeekChecks
         }
         foreach ($on as $name => $days) {
             foreach ($days as $middle) {
-                if (count(array_filter($days, static fn (TrainingDay $other): bool => $other !== $middle && $other->nightsFrom($middle) === 1)) >= 2) {
+                $next = array_filter(
+                    $days,
+                    static fn (TrainingDay $other): bool => $other !== $middle && $other->nightsFrom($middle) === 1,
+                );
+                if (count($next) >= 2) {
                     $said[] = "{$name} stands on three days running";
                 }
             }

@@ -56,7 +56,10 @@ final readonly class WeekScore
      */
     public static function of(array $days, array $options, VolumeBand $band): self
     {
-        $parts = ['muscles' => 0.0, 'patterns' => 0.0, 'effort' => 0.0, 'basics' => 0.0, 'liking' => 0.0, 'changes' => 0.0, 'positions' => 0.0, 'variety' => 0.0, 'balance' => 0.0];
+        $parts = array_fill_keys(
+            ['muscles', 'patterns', 'effort', 'basics', 'liking', 'changes', 'positions', 'variety', 'balance'],
+            0.0,
+        );
         $halves = $groups = $regions = [];
         foreach ($days as $day => $slots) {
             $onFloor = $patterns = [];

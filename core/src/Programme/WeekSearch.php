@@ -9,7 +9,8 @@ namespace NimbleShelf\Core\Programme;
  *
  * Small cases are tried out whole. Large ones begin with the best addition again and again, by what it gives and by what it
  * gives for its time; then each day in turn is planned anew from its most promising beginnings while the others stay, and
- * single slots are tried elsewhere, until nothing comes out better. Every step takes the best there is, ties by order, so that the same question has the same answer.
+ * single slots are tried elsewhere, until nothing comes out better. Every step takes the best there is, ties by order, so
+ * that the same question has the same answer.
  */
 final class WeekSearch
 {

@@ -116,7 +116,9 @@ final class WeekState
         $anew = in_array($option->rung->setting->implement, ['rucksack', 'pourable'], true) ? self::REPACK_SECONDS : self::ANEW_SECONDS;
         $beyond = max(0.0, $option->exercise->setUpSeconds + $anew + self::FLOOR_SECONDS - $option->restSeconds);
 
-        return $sets * ($option->workSeconds + max(1.0, $brief->paceFactor) * $option->restSeconds) + max(1.0, $brief->paceFactor) * $beyond;
+        $pace = max(1.0, $brief->paceFactor);
+
+        return $sets * ($option->workSeconds + $pace * $option->restSeconds) + $pace * $beyond;
     }
 
     /** What the score would change by if an option had so many sets on a day; null where time or recovery forbid it. */
