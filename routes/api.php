@@ -31,6 +31,8 @@ use App\Http\Controllers\MeController;
 use App\Http\Controllers\MovementCheckController;
 use App\Http\Controllers\ParsedLineController;
 use App\Http\Controllers\PlateController;
+use App\Http\Controllers\ProgrammeController;
+use App\Http\Controllers\ProgrammeProposalController;
 use App\Http\Controllers\RailController;
 use App\Http\Controllers\RailRungController;
 use App\Http\Controllers\ReplanController;
@@ -95,6 +97,11 @@ Route::middleware('auth:sanctum')->group(function (): void {
         Route::post('finish', [BenchTestController::class, 'store']);
         Route::post('weigh', [BenchWeighingController::class, 'store']);
     });
+    Route::get('clients/{client}/programmes', [ProgrammeController::class, 'index'])->can('view', 'client');
+    Route::post('clients/{client}/programmes', [ProgrammeController::class, 'store']);
+    Route::post('clients/{client}/programmes/{programme}/start', [ProgrammeController::class, 'update'])
+        ->scopeBindings()->can('update', 'client');
+    Route::post('clients/{client}/programme-proposals', [ProgrammeProposalController::class, 'show']);
     Route::get('clients/{client}/rail/{pattern}', [RailController::class, 'show'])->can('view', 'client');
     Route::get('clients/{client}/rail/{pattern}/{key}', [RailRungController::class, 'show'])->can('view', 'client');
     Route::get('clients/{client}/ledger', LedgerController::class)->can('view', 'client');

@@ -31,10 +31,11 @@ final readonly class WeekChecks
     }
 
     /**
-     * @param  array<string, string>  $impossible  Why a pattern group cannot be trained here, by group.
+     * @param  array<string, string>|null  $impossible  Why a pattern group cannot be trained here, by group; null for a week
+     *     that was not planned, of which nobody tried whether there is room for more.
      * @return list<Check>
      */
-    public function of(PlannedWeek $week, Brief $brief, array $impossible = []): array
+    public function of(PlannedWeek $week, Brief $brief, ?array $impossible = null): array
     {
         $checks = [];
         foreach ($week->days as $day) {
@@ -48,7 +49,7 @@ final readonly class WeekChecks
             ...self::patterns($week, $brief, $impossible),
             self::balance('balance-push-pull', $week, Region::Push, Region::Pull),
             self::balance('balance-thigh', $week, Region::Front, Region::Back),
-            ...self::volume($week, $brief, $sets),
+            ...self::volume($week, $brief, $sets, isPlanned: $impossible !== null),
             self::variety($week, $brief),
         ];
     }
@@ -316,10 +317,10 @@ final readonly class WeekChecks
     }
 
     /**
-     * @param  array<string, string>  $impossible
+     * @param  array<string, string>|null  $impossible
      * @return list<Check>
      */
-    private static function patterns(PlannedWeek $week, Brief $brief, array $impossible): array
+    private static function patterns(PlannedWeek $week, Brief $brief, ?array $impossible): array
     {
         $checks = [];
         $wanted = count($brief->days) >= 2 ? 2 : 1;
@@ -339,6 +340,7 @@ final readonly class WeekChecks
                 ucfirst($group->label()).match (true) {
                     $days >= $wanted => sprintf(': on %s.', Plain::count($days, 'day')),
                     $why !== null => ": {$why}",
+                    $impossible === null => sprintf(': on %s of %d.', Plain::count($days, 'day'), $wanted),
                     default => sprintf(': on %s of %d; time or recovery leave no room for more.', Plain::count($days, 'day'), $wanted),
                 },
             );
@@ -378,7 +380,7 @@ final readonly class WeekChecks
      * @param  array<string, float>  $sets
      * @return list<Check>
      */
-    private static function volume(PlannedWeek $week, Brief $brief, array $sets): array
+    private static function volume(PlannedWeek $week, Brief $brief, array $sets, bool $isPlanned): array
     {
         $checks = [];
         $band = $brief->band();
@@ -399,9 +401,10 @@ final readonly class WeekChecks
                 Muscles::label($muscle).': '.match (true) {
                     $isIn => sprintf('%s hard sets.', Plain::number($done, 1)),
                     $done < $low => sprintf(
-                        '%s hard sets; %s are wanted. The minutes, the shelf or the days leave no room for more.',
+                        '%s hard sets; %s are wanted.%s',
                         Plain::number($done, 1),
                         Plain::number($low, 1),
+                        $isPlanned ? ' The minutes, the shelf or the days leave no room for more.' : '',
                     ),
                     default => sprintf('%s hard sets, more than %s.', Plain::number($done, 1), Plain::number($band->high, 1)),
                 },

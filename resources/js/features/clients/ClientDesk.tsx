@@ -9,6 +9,7 @@ const places = [
   ['shelf', 'Shelf'],
   ['bench', 'Bench'],
   ['rail', 'Rail'],
+  ['programme', 'Programme'],
   ['ledger', 'Ledger'],
 ] as const
 

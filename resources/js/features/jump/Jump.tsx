@@ -40,6 +40,7 @@ export function Jump({ open, onClose }: { open: boolean; onClose: () => void }) 
               ['Shelf', '/shelf'],
               ['Bench', '/bench'],
               ['Rail', '/rail'],
+              ['Programme', '/programme'],
               ['Ledger', '/ledger'],
             ].map(([name, path]) => (
               <Command.Item

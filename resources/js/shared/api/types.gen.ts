@@ -714,6 +714,14 @@ export interface MovementChecks {
   rightKg: number | null
 }
 
+/** Hard sets of a muscle in a week, against the band that does it good. */
+export interface MuscleSets {
+  muscle: string
+  sets: number
+  low: number
+  high: number
+}
+
 /** One muscle's share of the work. */
 export interface MuscleShare {
   muscle: string
@@ -776,6 +784,65 @@ export interface PatternCoverage {
   gaps: CoverageGap[]
 }
 
+/** Something a programme can be planned by. */
+export interface PlanChoice {
+  id: string
+  label: string
+}
+
+/** Exercises of a planned session that are done together. */
+export interface PlannedBlock {
+  kind: string
+  name: string
+  /** "3 rounds, 40 s of work, 20 s of rest"; empty where the exercises say it all. */
+  rule: string
+  items: PlannedItem[]
+}
+
+/** One exercise of a planned session. */
+export interface PlannedItem {
+  /** Names the slot through the weeks. */
+  thread: string
+  exercise: string
+  name: string
+  /** The setting by the names of this shelf. */
+  words: string | null
+  sets: number
+  /** "10 repetitions per side". */
+  dose: string
+  /** "3 × 10". */
+  short: string
+  reserve: number
+  restSeconds: number
+  /** In the pattern's reference lift; null where nothing is measured. */
+  equivalentKg: number | null
+  /** Why it stands here, or what changes in this week. */
+  why: string
+}
+
+/** One session of a planned week. */
+export interface PlannedSession {
+  /** 1 for Monday to 7. */
+  weekday: number
+  day: string
+  /** On the clock on the wall: "08:30". */
+  time: string
+  name: string
+  minutes: number
+  likelyMinutes: number
+  positionChanges: number
+  blocks: PlannedBlock[]
+}
+
+/** One week of a programme. */
+export interface PlannedWeek {
+  number: number
+  kind: string
+  /** Its Monday, as a date. */
+  startsOn: string
+  sessions: PlannedSession[]
+}
+
 /** One load of an adjustable dumbbell. */
 export interface PlateBuild {
   loadKg: number
@@ -807,6 +874,54 @@ export interface Prescribed {
   equivalent: Equivalent | null
   curve: Curve
   figure: Figure
+}
+
+/** A programme by its name. */
+export interface ProgrammeName {
+  id: number
+  name: string
+  state: string
+  startsOn: string
+  weeks: number
+}
+
+/** A programme, kept or proposed, with its proofs. */
+export interface Programme {
+  clientId: number
+  /** Null while it is only proposed. */
+  id: number | null
+  /** `proposed`, `draft`, `running` or `ended`. */
+  state: string
+  name: string
+  goal: string
+  /** A date. */
+  startsOn: string
+  weeks: PlannedWeek[]
+  checks: WeekCheck[]
+  /** Of the first week. */
+  muscles: MuscleSets[]
+  /** Empty where it was written by hand. */
+  score: ScorePart[]
+  /** What the first week is worth; null where it was written by hand. */
+  total: number | null
+  heldBack: string[]
+}
+
+/** What a client trains by: the programme that runs, the drafts, and what planning can choose from. */
+export interface Programmes {
+  clientId: number
+  /** The running one, else the newest draft; null where there is none. */
+  shown: Programme | null
+  /** Newest first. */
+  all: ProgrammeName[]
+  /** The client's. */
+  goal: string
+  goals: PlanChoice[]
+  experiences: PlanChoice[]
+  orders: PlanChoice[]
+  structures: PlanChoice[]
+  /** The next Monday. */
+  startsOn: string
 }
 
 /** The figure and the curve of one rung, and of the reference lift at the same load. */
@@ -944,6 +1059,13 @@ export interface Round {
   week: WeekDay[]
   /** The next day with a visit, where this one has none. */
   nextDate: string | null
+}
+
+/** One part of what a week is worth. */
+export interface ScorePart {
+  name: string
+  points: number
+  words: string
 }
 
 /** One session with everything the Floor needs. */
@@ -1181,6 +1303,20 @@ export interface Visit {
   locks: string[]
   /** Since the last logged set. */
   daysSinceLast: number | null
+}
+
+/** One thing a week is checked for. */
+export interface WeekCheck {
+  id: string
+  name: string
+  week: number
+  /** The session it is about; null for the week. */
+  weekday: number | null
+  /** `ok`, `watch` or `no`. */
+  verdict: string
+  value: string
+  wanted: string
+  words: string
 }
 
 /** One day of the week strip. */

@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Programme;
+
+use App\Actions\Clients\AssessHealth;
+use App\Actions\Clients\DescribeClient;
+use App\Actions\Floor\MakeDay;
+use App\Casts\AsMoment;
+use App\Enums\ProgrammeState;
+use App\Enums\WeekKind;
+use App\Http\Resources\Programme\ProgrammeResource;
+use App\Models\Client;
+use App\Models\PlannedBlock;
+use App\Models\PlannedSession;
+use App\Models\Programme;
+use App\Models\SetLog;
+use App\Models\TrainingSession;
+use App\Models\Week;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+use NimbleShelf\Core\Exception\InvalidQuantity;
+use NimbleShelf\Core\Planning\Assignment;
+use NimbleShelf\Core\Planning\Slot;
+use NimbleShelf\Core\Programme\Planner;
+use NimbleShelf\Core\Programme\ProgrammePlan;
+
+/** Plans a programme for a client from what there is today, and keeps it where that is wanted. */
+final readonly class PlanProgramme
+{
+    public function __construct(
+        private Planner $planner,
+        private DescribeClient $describe,
+        private AssessHealth $health,
+        private ShowProgramme $show,
+        private MakeDay $makeDay,
+    ) {
+    }
+
+    public function propose(Client $client, Wish $wish): ProgrammeResource
+    {
+        return $this->show->proposed($client, $wish, $this->plan($client, $wish));
+    }
+
+    /** Keeps what `propose()` shows; a programme that is started ends the one before it and makes its visits. */
+    public function keep(Client $client, Wish $wish, bool $starts): Programme
+    {
+        if ($starts) {
+            $this->health->refuseIfLocked($client, 'start');
+        }
+        $plan = $this->plan($client, $wish);
+
+        return DB::transaction(function () use ($client, $wish, $plan, $starts): Programme {
+            /** @var Programme $programme */
+            $programme = $client->programmes()->create([
+                'name' => sprintf('%s, %d weeks', $wish->goal->label(), $wish->weeks),
+                'goal' => $wish->goal,
+                'state' => ProgrammeState::Draft,
+                'starts_on' => $wish->startsOn,
+                'days' => array_map(static fn ($day): array => [
+                    'weekday' => $day->weekday,
+                    'time' => $wish->times[$day->weekday],
+                    'minutes' => $day->minutes,
+                ], $wish->days),
+                'style' => [
+                    'order' => $wish->order->value,
+                    'structure' => $wish->structure->value,
+                    'experience' => $wish->experience->value,
+                    'score' => $plan->score->parts,
+                    'held_back' => $plan->heldBack,
+                ],
+            ]);
+            $this->weeks($programme, $wish, $plan);
+
+            return $starts ? $this->run($client, $programme) : $programme;
+        });
+    }
+
+    /** Runs a draft from now on. */
+    public function start(Client $client, Programme $draft): Programme
+    {
+        $this->health->refuseIfLocked($client, 'start');
+        if ($draft->state !== ProgrammeState::Draft) {
+            throw ValidationException::withMessages(['start' => 'Only a draft can be started; plan a new one.']);
+        }
+
+        return DB::transaction(fn (): Programme => $this->run($client, $draft));
+    }
+
+    private function run(Client $client, Programme $programme): Programme
+    {
+        $zone = $client->trainer->zone();
+        $today = $client->trainer->today();
+        /** @var Collection<int, Programme> $running */
+        $running = $client->programmes()->where('state', ProgrammeState::Running)->get();
+        foreach ($running as $earlier) {
+            $earlier->update(['state' => ProgrammeState::Ended]);
+            // Its visits that lie ahead are no longer meant; what was begun or done stays.
+            /** @var Collection<int, TrainingSession> $ahead */
+            $ahead = $earlier->sessions()->whereNull('started_at')->where('starts_at', '>=', AsMoment::stored($today))->get();
+            foreach ($ahead as $visit) {
+                if (SetLog::query()->where('training_session_id', $visit->id)->doesntExist()) {
+                    $visit->delete();
+                }
+            }
+        }
+        $programme->update(['state' => ProgrammeState::Running]);
+        foreach ($programme->weeks()->with('plannedSessions')->get() as $week) {
+            foreach ($week->plannedSessions as $session) {
+                if ($session->startsAt($zone) >= $today) {
+                    $this->makeDay->handle($session);
+                }
+            }
+        }
+
+        return $programme->refresh();
+    }
+
+    private function plan(Client $client, Wish $wish): ProgrammePlan
+    {
+        try {
+            return $this->planner->plan($wish->briefFor($this->describe->situation($client)));
+        } catch (InvalidQuantity $refused) {
+            throw ValidationException::withMessages([$refused->field() => $refused->getMessage()]);
+        }
+    }
+
+    private function weeks(Programme $programme, Wish $wish, ProgrammePlan $plan): void
+    {
+        foreach ($plan->weeks as $week) {
+            /** @var Week $row */
+            $row = $programme->weeks()->create([
+                'number' => $week->number,
+                'kind' => $week->isDeload ? WeekKind::Deload : WeekKind::Build,
+            ]);
+            foreach ($week->days as $day) {
+                /** @var PlannedSession $session */
+                $session = $row->plannedSessions()->create([
+                    'name' => $day->plan->name,
+                    'weekday' => $day->day->weekday,
+                    'time' => $wish->times[$day->day->weekday],
+                    'minutes' => $day->day->minutes,
+                ]);
+                foreach ($day->plan->blocks as $position => $block) {
+                    /** @var PlannedBlock $made */
+                    $made = $session->blocks()->create([
+                        'kind' => $block->kind,
+                        'rule' => $block->rule->toArray(),
+                        'name' => $block->name,
+                        'position' => $position + 1,
+                    ]);
+                    foreach ($block->slots as $place => $slot) {
+                        $asked = self::withWhy($slot, $plan->steps[$slot->thread][$week->number - 1] ?? '');
+                        $made->slots()->create([
+                            'thread' => $slot->thread,
+                            'position' => $place + 1,
+                            'written' => $asked,
+                            'assignment' => $asked,
+                        ]);
+                    }
+                }
+            }
+        }
+    }
+
+    private static function withWhy(Slot $slot, string $why): Assignment
+    {
+        return Assignment::fromArray(['why' => $why] + $slot->assignment->toArray());
+    }
+}

@@ -1,0 +1,364 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Programme;
+
+use App\Actions\Clients\DescribeClient;
+use App\Enums\ProgrammeState;
+use App\Http\Resources\Programme\MuscleSetsResource;
+use App\Http\Resources\Programme\PlanChoiceResource;
+use App\Http\Resources\Programme\PlannedBlockResource;
+use App\Http\Resources\Programme\PlannedItemResource;
+use App\Http\Resources\Programme\PlannedSessionResource;
+use App\Http\Resources\Programme\PlannedWeekResource;
+use App\Http\Resources\Programme\ProgrammeNameResource;
+use App\Http\Resources\Programme\ProgrammeResource;
+use App\Http\Resources\Programme\ProgrammesResource;
+use App\Http\Resources\Programme\ScorePartResource;
+use App\Http\Resources\Programme\WeekCheckResource;
+use App\Models\Client;
+use App\Models\PlannedBlock;
+use App\Models\PlannedSession;
+use App\Models\Programme;
+use App\Models\Slot;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
+use NimbleShelf\Core\Catalogue\Catalogue;
+use NimbleShelf\Core\Exception\CoreException;
+use NimbleShelf\Core\Matching\SettingInWords;
+use NimbleShelf\Core\Matching\ShelfRungs;
+use NimbleShelf\Core\Matching\Situation;
+use NimbleShelf\Core\Planning\Assignment;
+use NimbleShelf\Core\Planning\Block;
+use NimbleShelf\Core\Planning\BlockRule;
+use NimbleShelf\Core\Planning\Goal;
+use NimbleShelf\Core\Planning\SessionPlan;
+use NimbleShelf\Core\Planning\Slot as CoreSlot;
+use NimbleShelf\Core\Programme\Brief;
+use NimbleShelf\Core\Programme\Check;
+use NimbleShelf\Core\Programme\Experience;
+use NimbleShelf\Core\Programme\Muscles;
+use NimbleShelf\Core\Programme\OrderSchool;
+use NimbleShelf\Core\Programme\PlannedDay;
+use NimbleShelf\Core\Programme\PlannedWeek;
+use NimbleShelf\Core\Programme\ProgrammePlan;
+use NimbleShelf\Core\Programme\Structure;
+use NimbleShelf\Core\Programme\TrainingDay;
+use NimbleShelf\Core\Programme\WeekChecks;
+use NimbleShelf\Core\Text\Plain;
+
+/** A client's programmes as the page shows them, the one that runs with its checks reckoned for today's shelf. */
+final readonly class ShowProgramme
+{
+    private const CHECKS = [
+        'time' => 'Time', 'recovery' => 'Recovery', 'pattern' => 'Patterns', 'balance-push-pull' => 'Push and pull',
+        'balance-thigh' => 'Front and back of the leg', 'volume' => 'Hard sets', 'order' => 'Order', 'kit' => 'Kit',
+        'positions' => 'Changes of position', 'limits' => 'Limits', 'effort' => 'Effort', 'name' => 'Name', 'frame' => 'Frame',
+        'variety' => 'Variety', 'hard-days' => 'Hard days',
+    ];
+
+    /** What each part of the score counts. */
+    private const PARTS = [
+        'muscles' => 'hard sets of each muscle, most in the middle of its band',
+        'patterns' => 'what a week should hold, on one day and on two',
+        'effort' => 'sets whose load is not what the goal asks',
+        'basics' => 'skill, mixed movements and holds where something plainer would do',
+        'liking' => 'what is liked or known',
+        'changes' => 'set-up',
+        'positions' => 'getting down to the floor and up',
+        'variety' => 'the same pattern twice in a session',
+        'balance' => 'one side outweighing the other',
+    ];
+
+    public function __construct(
+        private Catalogue $catalogue,
+        private ShelfRungs $rungs,
+        private WeekChecks $checks,
+        private DescribeClient $describe,
+    ) {
+    }
+
+    /** @param  int|null  $wanted  The programme to show; null for the one that runs, else the newest draft. */
+    public function handle(Client $client, ?int $wanted = null): ProgrammesResource
+    {
+        /** @var Collection<int, Programme> $all */
+        $all = $client->programmes()->with('weeks')->orderByDesc('id')->get();
+        /** @var Programme|null $shown */
+        $shown = $wanted !== null
+            ? $all->firstWhere('id', $wanted) ?? abort(404)
+            : $all->firstWhere('state', ProgrammeState::Running) ?? $all->firstWhere('state', ProgrammeState::Draft);
+        $today = $client->trainer->today();
+
+        return new ProgrammesResource(
+            clientId: $client->id,
+            shown: $shown === null || $shown->weeks->isEmpty() ? null : $this->kept($shown),
+            all: array_values($all->map(static fn (Programme $one): ProgrammeNameResource => new ProgrammeNameResource(
+                $one->id,
+                $one->name,
+                $one->state->value,
+                $one->starts_on->toDateString(),
+                $one->weeks->count(),
+            ))->all()),
+            goal: $client->goal->value,
+            goals: self::choices(Goal::cases()),
+            experiences: self::choices(Experience::cases()),
+            orders: self::choices(OrderSchool::cases()),
+            structures: self::choices(Structure::cases()),
+            startsOn: $today->isMonday() ? $today->toDateString() : $today->next(CarbonImmutable::MONDAY)->toDateString(),
+        );
+    }
+
+    public function proposed(Client $client, Wish $wish, ProgrammePlan $plan): ProgrammeResource
+    {
+        $brief = $wish->briefFor($this->describe->situation($client));
+        $why = static fn (CoreSlot $slot, int $week): string => $plan->steps[$slot->thread][$week - 1] ?? '';
+
+        return new ProgrammeResource(
+            clientId: $client->id,
+            id: null,
+            state: 'proposed',
+            name: sprintf('%s, %s', $wish->goal->label(), Plain::count($wish->weeks, 'week')),
+            goal: $wish->goal->label(),
+            startsOn: $wish->startsOn->toDateString(),
+            weeks: array_map(
+                fn (PlannedWeek $week): PlannedWeekResource => $this->week($week, $brief, $wish->startsOn, $wish->times, $why, $plan->equivalents),
+                $plan->weeks,
+            ),
+            checks: array_map(self::check(...), $plan->checks),
+            muscles: self::muscles($plan->weeks[0], $brief),
+            score: self::parts($plan->score->parts),
+            total: round($plan->score->total, 1),
+            heldBack: $plan->heldBack,
+        );
+    }
+
+    public function kept(Programme $programme): ProgrammeResource
+    {
+        $client = $programme->client ?? abort(404);
+        $situation = $this->describe->situation($client);
+        $brief = self::briefOf($programme, $situation);
+        $weeks = $checks = $times = $whys = [];
+        foreach ($programme->weeks as $row) {
+            $days = [];
+            foreach ($row->plannedSessions as $session) {
+                $days[] = new PlannedDay(TrainingDay::of($session->weekday, $session->minutes), $this->plan($session, $situation));
+                $times[$session->weekday] = $session->time;
+                foreach ($session->blocks as $block) {
+                    foreach ($block->slots as $slot) {
+                        $whys["{$slot->thread}/{$row->number}"] = $slot->assignment->why;
+                    }
+                }
+            }
+            usort($days, static fn (PlannedDay $one, PlannedDay $two): int => $one->day->weekday <=> $two->day->weekday);
+            $weeks[] = $week = new PlannedWeek($row->number, $row->kind->value === 'deload', $days);
+            array_push($checks, ...$this->checks->of($week, $brief));
+        }
+        /** @var array<string, float> $score */
+        $score = is_array($programme->style['score'] ?? null) ? $programme->style['score'] : [];
+        /** @var list<string> $heldBack */
+        $heldBack = is_array($programme->style['held_back'] ?? null) ? $programme->style['held_back'] : [];
+        $why = static fn (CoreSlot $slot, int $week): string => $whys["{$slot->thread}/{$week}"] ?? '';
+        $starts = CarbonImmutable::parse($programme->starts_on->toDateString());
+
+        return new ProgrammeResource(
+            clientId: $client->id,
+            id: $programme->id,
+            state: $programme->state->value,
+            name: $programme->name,
+            goal: $programme->goal->label(),
+            startsOn: $starts->toDateString(),
+            weeks: array_map(
+                fn (PlannedWeek $week): PlannedWeekResource => $this->week($week, $brief, $starts, $times, $why, []),
+                $weeks,
+            ),
+            checks: array_map(self::check(...), $checks),
+            muscles: $weeks === [] ? [] : self::muscles($weeks[0], $brief),
+            score: self::parts($score),
+            total: $score === [] ? null : round(array_sum($score), 1),
+            heldBack: $heldBack,
+        );
+    }
+
+    private function plan(PlannedSession $session, Situation $situation): SessionPlan
+    {
+        return new SessionPlan($session->name, array_values($session->blocks->map(function (PlannedBlock $block) use ($situation): Block {
+            $slots = $block->slots->map(fn (Slot $slot): CoreSlot => $this->slot($slot, $situation));
+            try {
+                $rule = BlockRule::fromArray($block->kind, $block->rule);
+            } catch (CoreException) {
+                // A rule that no longer reads is as good as none: the slots say the rest.
+                $rule = BlockRule::plain();
+            }
+
+            return Block::asItStands($block->kind, $block->name, $rule, array_values($slots->all()));
+        })->all()));
+    }
+
+    private function slot(Slot $row, Situation $situation): CoreSlot
+    {
+        $asked = $row->assignment;
+        $exercise = $this->catalogue->exercise($asked->exercise);
+        $rung = $this->rungs->rungFor($exercise, $asked->setting, $situation);
+        $words = $asked->words ?? $rung->words ?? SettingInWords::of($exercise, $asked->setting);
+
+        return new CoreSlot(
+            $row->thread,
+            $exercise,
+            Assignment::fromArray(['words' => $words] + $asked->toArray()),
+            $rung->things ?? [],
+        );
+    }
+
+    private static function briefOf(Programme $programme, Situation $situation): Brief
+    {
+        $style = $programme->style;
+        $named = static fn (string $key): string => is_string($style[$key] ?? null) ? $style[$key] : '';
+        $days = [];
+        foreach ($programme->weeks as $week) {
+            foreach ($week->plannedSessions as $session) {
+                $days[$session->weekday] = TrainingDay::of($session->weekday, $session->minutes);
+            }
+        }
+
+        return Brief::of(
+            situation: $situation,
+            goal: $programme->goal,
+            experience: Experience::tryFrom($named('experience')) ?? Experience::Some,
+            days: $days === [] ? TrainingDay::spread(1, 45) : array_values($days),
+            weeks: max(1, min(26, $programme->weeks->count())),
+            order: OrderSchool::tryFrom($named('order')) ?? OrderSchool::CompoundFirst,
+            structure: Structure::tryFrom($named('structure')) ?? Structure::Straight,
+        );
+    }
+
+    /**
+     * @param  array<int, string>  $times
+     * @param  \Closure(CoreSlot, int): string  $why
+     * @param  array<string, float|null>  $equivalents
+     */
+    private function week(
+        PlannedWeek $week,
+        Brief $brief,
+        CarbonImmutable $startsOn,
+        array $times,
+        \Closure $why,
+        array $equivalents,
+    ): PlannedWeekResource {
+        return new PlannedWeekResource(
+            number: $week->number,
+            kind: $week->isDeload ? 'deload' : 'build',
+            startsOn: $startsOn->addWeeks($week->number - 1)->toDateString(),
+            sessions: array_map(function (PlannedDay $day) use ($brief, $times, $why, $week, $equivalents): PlannedSessionResource {
+                $timeline = $day->timeline($brief);
+
+                return new PlannedSessionResource(
+                    weekday: $day->day->weekday,
+                    day: $day->day->label(),
+                    time: $times[$day->day->weekday] ?? '',
+                    name: $day->plan->name,
+                    minutes: $day->day->minutes,
+                    likelyMinutes: (int) ceil($timeline->likelySeconds($brief->paceFactor) / 60),
+                    positionChanges: $timeline->positionChanges,
+                    blocks: array_map(static fn (Block $block): PlannedBlockResource => new PlannedBlockResource(
+                        kind: $block->kind->value,
+                        name: $block->name,
+                        rule: self::ruleInWords($block),
+                        items: array_map(static fn (CoreSlot $slot): PlannedItemResource => new PlannedItemResource(
+                            thread: $slot->thread,
+                            exercise: $slot->exercise->id,
+                            name: $slot->exercise->name,
+                            words: $slot->assignment->words,
+                            sets: $slot->assignment->sets,
+                            dose: $slot->assignment->dose->inWords(),
+                            short: sprintf(
+                                '%d × %d%s',
+                                $slot->assignment->sets,
+                                $slot->assignment->dose->count(),
+                                $slot->assignment->dose->isTimed() ? ' s' : '',
+                            ),
+                            reserve: $slot->assignment->reserve,
+                            restSeconds: $slot->assignment->restSeconds,
+                            equivalentKg: isset($equivalents["{$slot->thread}/{$week->number}"])
+                                ? round($equivalents["{$slot->thread}/{$week->number}"], 1)
+                                : null,
+                            why: $why($slot, $week->number),
+                        ), $block->slots),
+                    ), $day->plan->blocks),
+                );
+            }, $week->days),
+        );
+    }
+
+    private static function ruleInWords(Block $block): string
+    {
+        $rule = $block->rule;
+
+        return implode(', ', array_filter([
+            $rule->rounds === null ? '' : Plain::count($rule->rounds, 'round'),
+            $rule->workSeconds === null ? '' : "{$rule->workSeconds} s of work",
+            $rule->restSeconds === null ? '' : "{$rule->restSeconds} s of rest",
+            $rule->roundRestSeconds === null ? '' : "{$rule->roundRestSeconds} s after each round",
+        ], static fn (string $part): bool => $part !== ''));
+    }
+
+    private static function check(Check $check): WeekCheckResource
+    {
+        return new WeekCheckResource(
+            $check->id,
+            self::CHECKS[$check->id] ?? $check->id,
+            $check->week,
+            $check->weekday,
+            $check->verdict->value,
+            $check->value,
+            $check->wanted,
+            $check->words,
+        );
+    }
+
+    /** @return list<MuscleSetsResource> */
+    private static function muscles(PlannedWeek $week, Brief $brief): array
+    {
+        $sets = Muscles::hardSets(array_merge(...[[], ...array_map(static fn (PlannedDay $day): array => $day->work(), $week->days)]));
+        $band = $brief->band();
+
+        return array_map(
+            static fn (string $muscle): MuscleSetsResource => new MuscleSetsResource(
+                Muscles::label($muscle),
+                $sets[$muscle] ?? 0.0,
+                round($band->low, 1),
+                round($band->high, 1),
+            ),
+            array_keys(Muscles::WEIGHTS),
+        );
+    }
+
+    /**
+     * @param  array<string, float>  $parts
+     * @return list<ScorePartResource>
+     */
+    private static function parts(array $parts): array
+    {
+        $shown = [];
+        foreach (array_intersect_key($parts, self::PARTS) as $part => $points) {
+            $shown[] = new ScorePartResource(ucfirst($part), round($points, 1), self::PARTS[$part]);
+        }
+
+        return $shown;
+    }
+
+    /**
+     * @param  list<Goal|Experience|OrderSchool|Structure>  $cases
+     * @return list<PlanChoiceResource>
+     */
+    private static function choices(array $cases): array
+    {
+        return array_map(
+            static fn (Goal|Experience|OrderSchool|Structure $case): PlanChoiceResource => new PlanChoiceResource(
+                $case->value,
+                ucfirst($case->label()),
+            ),
+            $cases,
+        );
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Programme;
+
+use Carbon\CarbonImmutable;
+use NimbleShelf\Core\Exception\InvalidQuantity;
+use NimbleShelf\Core\Matching\Situation;
+use NimbleShelf\Core\Planning\Goal;
+use NimbleShelf\Core\Programme\Brief;
+use NimbleShelf\Core\Programme\Experience;
+use NimbleShelf\Core\Programme\OrderSchool;
+use NimbleShelf\Core\Programme\Pin;
+use NimbleShelf\Core\Programme\Structure;
+use NimbleShelf\Core\Programme\TrainingDay;
+
+/** What somebody asks a programme to be, before it is known for whom. */
+final readonly class Wish
+{
+    /**
+     * @param  list<TrainingDay>  $days
+     * @param  array<int, string>  $times  By weekday, on the clock on the wall.
+     * @param  list<Pin>  $pinned
+     */
+    public function __construct(
+        public Goal $goal,
+        public Experience $experience,
+        public array $days,
+        public array $times,
+        public int $weeks,
+        public OrderSchool $order,
+        public Structure $structure,
+        public CarbonImmutable $startsOn,
+        public array $pinned = [],
+    ) {
+    }
+
+    /** @throws InvalidQuantity If it cannot be planned, naming what is wrong. */
+    public function briefFor(Situation $situation): Brief
+    {
+        return Brief::of(
+            situation: $situation,
+            goal: $this->goal,
+            experience: $this->experience,
+            days: $this->days,
+            weeks: $this->weeks,
+            order: $this->order,
+            structure: $this->structure,
+            pinned: $this->pinned,
+        );
+    }
+}

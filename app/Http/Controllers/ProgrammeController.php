@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\Programme\PlanProgramme;
+use App\Actions\Programme\ShowProgramme;
+use App\Http\Requests\Programme\PlanProgrammeRequest;
+use App\Http\Resources\Programme\ProgrammeResource;
+use App\Http\Resources\Programme\ProgrammesResource;
+use App\Models\Client;
+use App\Models\Programme;
+use Illuminate\Http\Request;
+
+final class ProgrammeController extends Controller
+{
+    public function index(Request $request, Client $client, ShowProgramme $show): ProgrammesResource
+    {
+        return $show->handle($client, $request->filled('programme') ? $request->integer('programme') : null);
+    }
+
+    /** Starts a draft that was kept. */
+    public function update(Client $client, Programme $programme, PlanProgramme $plan, ShowProgramme $show): ProgrammeResource
+    {
+        return $show->kept($plan->start($client, $programme));
+    }
+
+    public function store(PlanProgrammeRequest $request, Client $client, PlanProgramme $plan, ShowProgramme $show): ProgrammeResource
+    {
+        return $show->kept($plan->keep($client, $request->wish(), $request->starts()));
+    }
+}

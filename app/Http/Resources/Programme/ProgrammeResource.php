@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Programme;
+
+use App\Http\Resources\Resource;
+
+/** A programme, kept or proposed, with its proofs. */
+final readonly class ProgrammeResource extends Resource
+{
+    /**
+     * @param  int|null  $id  Null while it is only proposed.
+     * @param  string  $state  `proposed`, `draft`, `running` or `ended`.
+     * @param  string  $startsOn  A date.
+     * @param  list<PlannedWeekResource>  $weeks
+     * @param  list<WeekCheckResource>  $checks
+     * @param  list<MuscleSetsResource>  $muscles  Of the first week.
+     * @param  list<ScorePartResource>  $score  Empty where it was written by hand.
+     * @param  float|null  $total  What the first week is worth; null where it was written by hand.
+     * @param  list<string>  $heldBack
+     */
+    public function __construct(
+        public int $clientId,
+        public ?int $id,
+        public string $state,
+        public string $name,
+        public string $goal,
+        public string $startsOn,
+        public array $weeks,
+        public array $checks,
+        public array $muscles,
+        public array $score,
+        public ?float $total,
+        public array $heldBack,
+    ) {
+    }
+}

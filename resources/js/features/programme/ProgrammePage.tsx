@@ -1,0 +1,227 @@
+import { useQuery } from '@tanstack/react-query'
+import { useEffect, useRef, useState } from 'react'
+import { Link, useParams, useSearchParams } from 'react-router'
+import { ApiError, type Programme, type Programmes } from '../../shared/api'
+import { counted } from '../../shared/lib/counts'
+import { briefDay } from '../../shared/lib/time'
+import { Empty, FormProblem, Loading, Problem } from '../../shared/ui'
+import { firstWish, PlanForm } from './PlanForm'
+import { Proofs } from './Proofs'
+import { type Pinned, programmesOptions, useKeep, usePropose, useStart } from './queries'
+import { Weeks } from './Weeks'
+
+const states: Record<string, string> = {
+  proposed: 'proposed, not kept yet',
+  draft: 'a draft: it does not run yet',
+  running: 'running',
+  ended: 'ended',
+}
+
+function Shown({
+  programme,
+  pins,
+  children,
+}: {
+  programme: Programme
+  pins: { pinned: Pinned[]; onPin: (pinned: Pinned[]) => void } | null
+  children?: React.ReactNode
+}) {
+  const title = useRef<HTMLHeadingElement>(null)
+  const isProposed = programme.state === 'proposed'
+  useEffect(() => {
+    // What was asked for is where one goes on reading.
+    if (isProposed) title.current?.focus()
+  }, [isProposed, programme])
+  return (
+    <section aria-label={programme.name}>
+      <div className={`flex flex-wrap items-end gap-x-4 gap-y-2 ${isProposed ? 'mt-8' : ''}`}>
+        <div className="grow">
+          <h2 ref={title} tabIndex={-1} className="text-2xl outline-none">
+            {programme.name}
+          </h2>
+          <p className="soft">{states[programme.state]}</p>
+        </div>
+        {children}
+      </div>
+      <div className="mt-4 grid items-start gap-x-10 gap-y-8 lg:grid-cols-[1fr_21rem]">
+        <Weeks programme={programme} pins={pins} />
+        <Proofs programme={programme} />
+      </div>
+    </section>
+  )
+}
+
+/** The others by name: drafts that wait, and what ended. */
+function Others({ programmes, shown }: { programmes: Programmes; shown: number | null }) {
+  const others = programmes.all.filter((one) => one.id !== shown && one.weeks > 0)
+  if (others.length === 0) return null
+  return (
+    <nav aria-label="Other programmes" className="mt-10">
+      <h2 className="text-lg">Others</h2>
+      <ul>
+        {others.map((one) => (
+          <li key={one.id} className="border-b border-base-300 py-1.5">
+            <Link className="link" to={`?programme=${one.id}`}>
+              {one.name}
+            </Link>
+            <span className="soft">
+              {' '}
+              · {states[one.state]}, from {briefDay(one.startsOn)}, {counted(one.weeks, 'week')}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </nav>
+  )
+}
+
+function Planning({
+  clientId,
+  programmes,
+  onDone,
+}: {
+  clientId: number
+  programmes: Programmes
+  onDone: (kept: Programme | null) => void
+}) {
+  const [wish, setWish] = useState(() => firstWish(programmes))
+  const [pinned, setPinned] = useState<Pinned[]>([])
+  const propose = usePropose(clientId)
+  const keep = useKeep(clientId)
+  const error = propose.error ?? keep.error
+  const proposal = propose.data
+  const plan = () => {
+    keep.reset()
+    propose.mutate({ wish, pinned })
+  }
+  return (
+    <>
+      <form
+        aria-label="Plan a programme"
+        noValidate
+        onSubmit={(event) => {
+          event.preventDefault()
+          plan()
+        }}
+      >
+        <PlanForm
+          programmes={programmes}
+          wish={wish}
+          onChange={setWish}
+          error={error instanceof ApiError ? error : null}
+        >
+          <button className="btn btn-primary" disabled={propose.isPending || wish.days.length === 0}>
+            {propose.isPending ? 'Planning…' : proposal ? 'Plan again' : 'Plan it for me'}
+          </button>
+          {programmes.shown && (
+            <button type="button" className="btn btn-ghost ml-2" onClick={() => onDone(null)}>
+              Back to what runs
+            </button>
+          )}
+          {pinned.length > 0 && (
+            <p className="mt-2 text-sm">
+              {pinned.length === 1 ? 'One exercise stays' : `${pinned.length} exercises stay`} as chosen.{' '}
+              <button type="button" className="link" onClick={() => setPinned([])}>
+                Let all go
+              </button>
+            </p>
+          )}
+          <FormProblem error={error} />
+          {propose.isPending && (
+            <p role="status" className="mt-2 flex items-center gap-3">
+              <span className="loading loading-dots loading-md text-primary" aria-hidden="true" />
+              Trying rungs, sets and days…
+            </p>
+          )}
+        </PlanForm>
+      </form>
+      {proposal && (
+        <Shown programme={proposal} pins={{ pinned, onPin: setPinned }}>
+          <button
+            type="button"
+            className="btn btn-outline"
+            disabled={keep.isPending}
+            onClick={() => keep.mutate({ wish, pinned, start: false }, { onSuccess: onDone })}
+          >
+            Keep as a draft
+          </button>
+          <button
+            type="button"
+            className="btn btn-primary"
+            disabled={keep.isPending}
+            onClick={() => keep.mutate({ wish, pinned, start: true }, { onSuccess: onDone })}
+          >
+            {keep.isPending ? 'Writing it down…' : 'Start it'}
+          </button>
+        </Shown>
+      )}
+    </>
+  )
+}
+
+/** A client's programme: what runs, or a new one planned from goal, days, minutes and shelf. */
+export function ProgrammePage() {
+  const clientId = Number(useParams().clientId)
+  const [search, setSearch] = useSearchParams()
+  const wanted = search.get('programme')
+  const programmes = useQuery(programmesOptions(clientId, wanted))
+  const start = useStart(clientId)
+  const [isPlanning, setIsPlanning] = useState(false)
+  useEffect(() => {
+    document.title = 'Programme · Nimble Shelf'
+    return () => {
+      document.title = 'Nimble Shelf'
+    }
+  }, [])
+  if (programmes.isPending) return <Loading what="the programme" />
+  if (programmes.isError) return <Problem error={programmes.error} onRetry={() => void programmes.refetch()} />
+  const shown = programmes.data.shown
+  if (isPlanning || shown === null) {
+    return (
+      <>
+        {shown === null && !isPlanning && (
+          <Empty title="No programme yet">
+            <p>
+              Say what it is for and on which days there is time. The planner chooses exercises, loads and sets from
+              this shelf, keeps every limit, and shows its proofs; you keep what you like and plan the rest again.
+            </p>
+          </Empty>
+        )}
+        <Planning
+          clientId={clientId}
+          programmes={programmes.data}
+          onDone={(kept) => {
+            setIsPlanning(false)
+            if (kept !== null) setSearch(kept.state === 'draft' ? { programme: String(kept.id) } : {})
+          }}
+        />
+        <Others programmes={programmes.data} shown={null} />
+      </>
+    )
+  }
+  return (
+    <>
+      <Shown programme={shown} pins={null}>
+        {shown.state === 'draft' && (
+          <button
+            type="button"
+            className="btn btn-primary"
+            disabled={start.isPending}
+            onClick={() => start.mutate(Number(shown.id), { onSuccess: () => setSearch({}) })}
+          >
+            Start it
+          </button>
+        )}
+        <button
+          type="button"
+          className={`btn ${shown.state === 'draft' ? 'btn-outline' : 'btn-primary'}`}
+          onClick={() => setIsPlanning(true)}
+        >
+          Plan a new one
+        </button>
+        <FormProblem error={start.error} />
+      </Shown>
+      <Others programmes={programmes.data} shown={shown.id} />
+    </>
+  )
+}

@@ -1,0 +1,129 @@
+import type { Programme, WeekCheck } from '../../shared/api'
+import { weekdays } from './PlanForm'
+
+const rank = { no: 0, watch: 1, ok: 2 } as const
+const signs = { no: '✕', watch: '!', ok: '✓' } as const
+const said = { no: 'No', watch: 'Watch', ok: 'Good' } as const
+type Verdict = keyof typeof rank
+
+function CheckRow({ check }: { check: WeekCheck }) {
+  const verdict = check.verdict as Verdict
+  return (
+    <li className="grid grid-cols-[1.6rem_1fr] gap-x-2 border-b border-base-300 py-1.5">
+      <span className={`verdict verdict-${verdict}`} title={said[verdict]}>
+        <span aria-hidden="true">{signs[verdict]}</span>
+        <span className="sr-only">{said[verdict]}:</span>
+      </span>
+      <span>
+        <strong>{check.name}</strong>
+        {check.weekday !== null && <span className="soft">, {weekdays[check.weekday - 1]}</span>}
+        <span className="block text-sm">{check.words}</span>
+        {verdict !== 'ok' && (
+          <span className="soft block text-sm">
+            {check.value}; wanted: {check.wanted}
+          </span>
+        )}
+      </span>
+    </li>
+  )
+}
+
+/** Every muscle's hard sets against the band that does it good. */
+function MuscleBands({ programme }: { programme: Programme }) {
+  const most = Math.max(1, ...programme.muscles.map((one) => Math.max(one.sets, one.high)))
+  return (
+    <section aria-label="Hard sets">
+      <h3 className="text-lg">Hard sets in the first week</h3>
+      <p className="soft text-sm">The pale band is what does a muscle good; a helping muscle counts half.</p>
+      <ul className="mt-2">
+        {programme.muscles.map((one) => (
+          <li key={one.muscle} className="grid grid-cols-[8.5rem_1fr_3rem] items-center gap-x-2 py-0.5 text-sm">
+            <span>{one.muscle}</span>
+            <span className="muscle-line" aria-hidden="true">
+              <span
+                className="muscle-band"
+                style={{ left: `${(100 * one.low) / most}%`, width: `${(100 * (one.high - one.low)) / most}%` }}
+              />
+              <span className="muscle-sets" style={{ width: `${(100 * one.sets) / most}%` }} />
+            </span>
+            <span className="text-right">
+              <strong>{one.sets}</strong>
+              <span className="sr-only">
+                {' '}
+                of {one.low} to {one.high}
+              </span>
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}
+
+/** The checks of the first week, what held it back, and the score part by part. */
+export function Proofs({ programme }: { programme: Programme }) {
+  const checks = programme.checks
+    .filter((check) => check.week === 1)
+    .sort((one, other) => rank[one.verdict as Verdict] - rank[other.verdict as Verdict])
+  const open = checks.filter((check) => check.verdict !== 'ok')
+  const good = checks.filter((check) => check.verdict === 'ok')
+  return (
+    <aside aria-label="Proofs" className="space-y-6">
+      {programme.heldBack.length > 0 && (
+        <section aria-label="What held it back">
+          <h3 className="text-lg">What held it back</h3>
+          <ul className="mt-1 list-disc space-y-1 pl-5 text-sm">
+            {programme.heldBack.map((words) => (
+              <li key={words}>{words}</li>
+            ))}
+          </ul>
+        </section>
+      )}
+      <section aria-label="Checks">
+        <h3 className="text-lg">
+          Checks{' '}
+          <span className="soft text-base">
+            · {good.length} of {checks.length} good
+          </span>
+        </h3>
+        <ul>
+          {open.map((check, i) => (
+            <CheckRow key={i} check={check} />
+          ))}
+        </ul>
+        <details className="mt-2">
+          <summary className="sentence cursor-pointer font-semibold">{good.length} that are good</summary>
+          <ul>
+            {good.map((check, i) => (
+              <CheckRow key={i} check={check} />
+            ))}
+          </ul>
+        </details>
+      </section>
+      <MuscleBands programme={programme} />
+      {programme.total !== null && (
+        <section aria-label="Score">
+          <h3 className="text-lg">
+            Score <span className="figure-number text-2xl">{programme.total}</span>{' '}
+            <span className="soft text-base">points</span>
+          </h3>
+          <table className="w-full text-sm">
+            <tbody>
+              {programme.score.map((part) => (
+                <tr key={part.name} className="border-b border-base-300">
+                  <th scope="row" className="py-1 pr-2 text-left align-top">
+                    {part.name}
+                  </th>
+                  <td className="soft py-1">{part.words}</td>
+                  <td className="py-1 pl-2 text-right align-top whitespace-nowrap">
+                    {part.points < 0 ? `−${-part.points}` : part.points}
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </section>
+      )}
+    </aside>
+  )
+}

@@ -1,0 +1,175 @@
+import { useState } from 'react'
+import type { PlannedItem, PlannedSession, Programme } from '../../shared/api'
+import { briefDay } from '../../shared/lib/time'
+import { counted } from '../../shared/lib/counts'
+import type { Pinned } from './queries'
+
+interface Pins {
+  pinned: Pinned[]
+  onPin: (pinned: Pinned[]) => void
+}
+
+/** "30 Nov": the pegs have no room for more. */
+const dayAndMonth = (iso: string) => briefDay(iso).split(' ').slice(1, 3).join(' ')
+
+const isFrame = (kind: string) => kind === 'warm-up' || kind === 'cool-down'
+
+/** The weeks as pegs on a board: one is looked at, a lighter one hangs lower. */
+function WeekPegs({ programme, week, onWeek }: { programme: Programme; week: number; onWeek: (week: number) => void }) {
+  return (
+    <div className="weeks" role="radiogroup" aria-label="Week">
+      {programme.weeks.map((one) => (
+        <label key={one.number} className={`week-peg ${one.kind === 'deload' ? 'week-light' : ''}`}>
+          <input
+            type="radio"
+            name="week"
+            className="sr-only"
+            checked={week === one.number}
+            onChange={() => onWeek(one.number)}
+            aria-label={`Week ${one.number}${one.kind === 'deload' ? ', lighter' : ''}`}
+          />
+          <span className="figure-number text-lg">{one.number}</span>
+          <span className="soft text-xs">{one.kind === 'deload' ? 'lighter' : dayAndMonth(one.startsOn)}</span>
+        </label>
+      ))}
+    </div>
+  )
+}
+
+function Item({
+  item,
+  before,
+  weekday,
+  pins,
+}: {
+  item: PlannedItem
+  before: PlannedItem | undefined
+  weekday: number
+  pins: Pins | null
+}) {
+  const isKept = pins?.pinned.some((one) => one.weekday === weekday && one.exercise === item.exercise) ?? false
+  const isNewRung = before !== undefined && before.words !== item.words
+  return (
+    <li className="grid grid-cols-[5.5rem_1fr] items-baseline gap-x-3 border-b border-base-300 py-1.5">
+      <span className="figure-number text-lg whitespace-nowrap">{item.short}</span>
+      <span>
+        <strong>{item.name}</strong>
+        {item.dose.includes('per side') && <span className="soft"> each side</span>}
+        {isNewRung && <span className="tag look-here ml-2">new rung</span>}
+        <span className="block text-sm">
+          {item.words}
+          <span className="soft">
+            {' '}
+            · {item.reserve} in reserve{item.restSeconds > 0 && ` · rest ${item.restSeconds} s`}
+            {item.equivalentKg !== null &&
+              !item.dose.includes(' s') &&
+              ` · ${item.equivalentKg < 0 ? 'less' : 'as'} ${Math.abs(item.equivalentKg)} kg of the reference lift`}
+          </span>
+        </span>
+        {item.why !== '' && <span className="soft block text-sm">{item.why}</span>}
+        {pins && (
+          <label className="mt-0.5 flex w-fit cursor-pointer items-center gap-2 text-sm">
+            <input
+              type="checkbox"
+              className="checkbox checkbox-primary checkbox-xs"
+              checked={isKept}
+              onChange={() =>
+                pins.onPin(
+                  isKept
+                    ? pins.pinned.filter((one) => one.weekday !== weekday || one.exercise !== item.exercise)
+                    : [...pins.pinned, { weekday, exercise: item.exercise, sets: item.sets }],
+                )
+              }
+            />
+            keep this when planning again
+          </label>
+        )}
+      </span>
+    </li>
+  )
+}
+
+function Session({
+  session,
+  before,
+  pins,
+}: {
+  session: PlannedSession
+  before: PlannedSession | undefined
+  pins: Pins | null
+}) {
+  const items = new Map((before?.blocks ?? []).flatMap((block) => block.items.map((item) => [item.thread, item])))
+  return (
+    <section aria-label={session.day} className="min-w-0">
+      <header className="ledge-thin flex flex-wrap items-baseline gap-x-3 pb-1">
+        <h3 className="text-xl">{session.day}</h3>
+        <span>
+          {session.time} · {session.name}
+        </span>
+        <span className="grow text-right text-sm whitespace-nowrap">
+          likely <strong>{session.likelyMinutes}</strong> of {session.minutes} min
+        </span>
+      </header>
+      <div className="time-meter" aria-hidden="true">
+        <span style={{ width: `${Math.min(100, (100 * session.likelyMinutes) / session.minutes)}%` }} />
+      </div>
+      {session.blocks.map((block, i) =>
+        isFrame(block.kind) ? (
+          <p key={i} className="soft py-1.5 text-sm">
+            <strong>{block.name}</strong>:{' '}
+            {block.items.map((item) => `${item.name.toLowerCase()} ${item.dose}`).join(', ')}
+          </p>
+        ) : (
+          <div key={i}>
+            {block.kind !== 'straight' && (
+              <p className="pt-2 text-sm font-semibold">
+                {block.name}
+                {block.rule !== '' && <span className="soft font-normal"> · {block.rule}</span>}
+              </p>
+            )}
+            <ul className={block.kind === 'straight' ? '' : 'together'}>
+              {block.items.map((item) => (
+                <Item
+                  key={item.thread}
+                  item={item}
+                  before={items.get(item.thread)}
+                  weekday={session.weekday}
+                  pins={pins}
+                />
+              ))}
+            </ul>
+          </div>
+        ),
+      )}
+    </section>
+  )
+}
+
+/** Weeks across, sessions down: one week is read closely, the pegs lead to the others. */
+export function Weeks({ programme, pins }: { programme: Programme; pins: Pins | null }) {
+  const [chosen, setChosen] = useState(1)
+  const week = programme.weeks.find((one) => one.number === chosen) ?? programme.weeks[0]
+  if (!week) return null
+  const before = programme.weeks.find((one) => one.number === week.number - 1)
+  return (
+    <section aria-label="Weeks" className="min-w-0">
+      <WeekPegs programme={programme} week={week.number} onWeek={setChosen} />
+      <p role="status" className="soft mt-2 text-sm">
+        Week {week.number} of {programme.weeks.length}, from {briefDay(week.startsOn)}:{' '}
+        {counted(week.sessions.length, 'session')}
+        {week.kind === 'deload' && ', lighter on purpose'}
+        {week.number > 1 && '. What later weeks ask is a forecast'}. Arrow keys walk through the weeks.
+      </p>
+      <div className="mt-4 grid gap-x-8 gap-y-8 xl:grid-cols-2">
+        {week.sessions.map((session) => (
+          <Session
+            key={session.weekday}
+            session={session}
+            before={before?.sessions.find((one) => one.weekday === session.weekday)}
+            pins={week.number === 1 ? pins : null}
+          />
+        ))}
+      </div>
+    </section>
+  )
+}

@@ -1,0 +1,1 @@
+export { ProgrammePage } from './ProgrammePage'

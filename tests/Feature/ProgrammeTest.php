@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Enums\ProgrammeState;
+use App\Models\Programme;
+use App\Models\TrainingSession;
+use Carbon\CarbonImmutable;
+use NimbleShelf\Core\Planning\Goal;
+use Tests\Support\Saltmarrow;
+
+const WISH = [
+    'goal' => 'muscle',
+    'experience' => 'some',
+    'weeks' => 5,
+    'order' => 'compound-first',
+    'structure' => 'superset',
+    'startsOn' => '2026-11-30',
+    'days' => [
+        ['weekday' => 2, 'minutes' => 30, 'time' => '08:30'],
+        ['weekday' => 5, 'minutes' => 45, 'time' => '17:00'],
+    ],
+];
+
+beforeEach(function (): void {
+    $this->travelTo(CarbonImmutable::parse('2026-11-26 09:00', 'UTC'));
+    $this->trainer = Saltmarrow::trainer();
+    $this->client = Saltmarrow::client($this->trainer);
+    Saltmarrow::thing($this->client, 'dumbbell', '8 kg dumbbell', 2, ['mass_kg' => 8]);
+    Saltmarrow::thing($this->client, 'chair', 'kitchen chair', 1, ['height_cm' => 46, 'mass_kg' => 6]);
+    $this->path = "/api/clients/{$this->client->id}/programmes";
+    $this->actingAs($this->trainer);
+});
+
+it('proposes a programme with its proofs and keeps nothing of it', function (): void {
+    $before = Programme::query()->count();
+    $answer = $this->postJson("/api/clients/{$this->client->id}/programme-proposals", WISH)->assertOk();
+    $answer->assertJsonPath('state', 'proposed')->assertJsonPath('id', null)->assertJsonCount(5, 'weeks')
+        ->assertJsonPath('weeks.4.kind', 'deload')->assertJsonPath('weeks.1.startsOn', '2026-12-07');
+    expect(array_column($answer->json('weeks.0.sessions'), 'day'))->toBe(['Tuesday', 'Friday'])
+        ->and(array_sum(array_column($answer->json('score'), 'points')))->toEqualWithDelta($answer->json('total'), 0.6)
+        ->and(array_unique(array_column($answer->json('checks'), 'id')))->toHaveCount(15)
+        ->and($answer->json('heldBack'))->not->toBe([])
+        ->and(Programme::query()->count())->toBe($before);
+    foreach ($answer->json('weeks') as $week) {
+        foreach ($week['sessions'] as $session) {
+            expect($session['likelyMinutes'])->toBeLessThanOrEqual($session['minutes']);
+        }
+    }
+});
+
+it('plans the same as the command does', function (): void {
+    $brief = (new App\Actions\Programme\Wish(
+        Goal::Muscle,
+        NimbleShelf\Core\Programme\Experience::Some,
+        [NimbleShelf\Core\Programme\TrainingDay::of(2, 30), NimbleShelf\Core\Programme\TrainingDay::of(5, 45)],
+        [2 => '08:30', 5 => '17:00'],
+        5,
+        NimbleShelf\Core\Programme\OrderSchool::CompoundFirst,
+        NimbleShelf\Core\Programme\Structure::Superset,
+        CarbonImmutable::parse('2026-11-30'),
+    ))->briefFor(app(App\Actions\Clients\DescribeClient::class)->situation($this->client));
+    $plan = app(NimbleShelf\Core\Programme\Planner::class)->plan($brief);
+    $screen = $this->postJson("/api/clients/{$this->client->id}/programme-proposals", WISH)->json('weeks.0.sessions');
+    foreach ($plan->weeks[0]->days as $i => $day) {
+        $shown = array_merge(...array_map(static fn (array $block): array => array_column($block['items'], 'thread'), $screen[$i]['blocks']));
+        expect($shown)->toBe(array_map(static fn ($slot): string => $slot->thread, $day->plan->slots()));
+    }
+});
+
+it('keeps a draft, then starts one: visits stand on the round and the earlier one ends', function (): void {
+    $draft = $this->postJson($this->path, WISH)->assertOk()->assertJsonPath('state', 'draft');
+    expect(TrainingSession::query()->where('programme_id', $draft->json('id'))->count())->toBe(0);
+    $this->getJson($this->path)->assertOk()->assertJsonPath('shown.id', $draft->json('id'));
+
+    $this->postJson("{$this->path}/{$draft->json('id')}/start")->assertOk()->assertJsonPath('state', 'running');
+    expect(TrainingSession::query()->where('programme_id', $draft->json('id'))->count())->toBe(10);
+    $this->postJson("{$this->path}/{$draft->json('id')}/start")->assertUnprocessable()->assertJsonValidationErrors(['start']);
+    $this->getJson("{$this->path}?programme={$draft->json('id')}")->assertOk()->assertJsonPath('shown.state', 'running');
+    $this->getJson("{$this->path}?programme=999")->assertNotFound();
+
+    $first = $this->postJson($this->path, ['start' => true] + WISH)->assertOk()->assertJsonPath('state', 'running')->json('id');
+    $second = $this->postJson($this->path, ['start' => true, 'weeks' => 2] + WISH)->assertOk()->json('id');
+    expect(Programme::query()->findOrFail($first)->state)->toBe(ProgrammeState::Ended)
+        ->and(Programme::query()->findOrFail($second)->state)->toBe(ProgrammeState::Running);
+    // What the earlier ones had ahead is off the round; what has passed would stay.
+    expect(TrainingSession::query()->whereIn('programme_id', [$first, $draft->json('id')])->count())->toBe(0);
+    $visits = TrainingSession::query()->where('programme_id', $second)->orderBy('starts_at')->get();
+    expect($visits)->toHaveCount(4)
+        ->and($visits[0]->starts_at->setTimezone($this->trainer->zone())->format('Y-m-d H:i'))->toBe('2026-12-01 08:30')
+        ->and(count($visits[0]->items()))->toBeGreaterThan(4);
+    $shown = $this->getJson($this->path)->assertOk()->assertJsonPath('shown.id', $second)->json('shown');
+    expect($shown['weeks'])->toHaveCount(2)
+        ->and(array_filter($shown['checks'], static fn (array $check): bool => $check['verdict'] === 'no'))->toBe([])
+        ->and($shown['weeks'][0]['sessions'][0]['blocks'][1]['items'][0]['why'])->not->toBe('');
+});
+
+it('keeps what is pinned when it plans again', function (): void {
+    $item = $this->postJson("/api/clients/{$this->client->id}/programme-proposals", WISH)->json('weeks.0.sessions.1.blocks.1.items.0');
+    $pinned = [['weekday' => 5, 'exercise' => $item['exercise'], 'sets' => 2]];
+    $again = $this->postJson("/api/clients/{$this->client->id}/programme-proposals", ['pinned' => $pinned] + WISH)->assertOk();
+    $friday = array_merge(...array_map(
+        static fn (array $block): array => array_column($block['items'], 'sets', 'exercise'),
+        $again->json('weeks.0.sessions.1.blocks'),
+    ));
+    expect($friday[$item['exercise']])->toBe(2);
+    $this->postJson("/api/clients/{$this->client->id}/programme-proposals", [
+        'pinned' => [['weekday' => 5, 'exercise' => 'kettlebell-swing', 'sets' => 2]],
+    ] + WISH)->assertUnprocessable()->assertJsonValidationErrors(['pinned.0.exercise']);
+});
+
+it('names the field of a wish that cannot be', function (string $field, mixed $value, string $named): void {
+    $wish = WISH;
+    data_set($wish, $field, $value);
+    $this->postJson($this->path, $wish)->assertUnprocessable()->assertJsonValidationErrors([$named]);
+    expect(Programme::query()->where('client_id', $this->client->id)->where('state', 'draft')->count())->toBe(0);
+})->with([
+    ['goal', 'fame', 'goal'], ['weeks', 0, 'weeks'], ['weeks', 27, 'weeks'], ['days', [], 'days'], ['days.0.minutes', 5, 'days.0.minutes'],
+    ['days.0.time', 'early', 'days.0.time'], ['days.1.weekday', 2, 'days.1.weekday'], ['order', 'random', 'order'],
+    ['structure', 'pyramid', 'structure'], ['startsOn', 'soon', 'startsOn'], ['experience', 'lots', 'experience'],
+]);
+
+it('does not start what health locks, and says why', function (): void {
+    $this->client->screenings()->delete();
+    $this->postJson($this->path, ['start' => true] + WISH)->assertUnprocessable()->assertJsonValidationErrors(['start']);
+    $this->postJson($this->path, WISH)->assertOk();
+});
+
+it('makes no visit in the past, and leaves what was begun', function (): void {
+    $late = ['start' => true, 'startsOn' => '2026-11-16'] + WISH;
+    $first = $this->postJson($this->path, $late)->assertOk()->json('id');
+    $visits = TrainingSession::query()->where('programme_id', $first)->orderBy('starts_at')->get();
+    expect($visits)->toHaveCount(7)->and($visits[0]->starts_at->toDateString())->toBe('2026-11-27');
+    $visits[0]->update(['started_at' => $visits[0]->starts_at]);
+    $this->postJson($this->path, ['start' => true] + WISH)->assertOk();
+    expect(TrainingSession::query()->where('programme_id', $first)->pluck('id')->all())->toBe([$visits[0]->id]);
+});
+
+it('shows nobody another trainer’s programmes', function (): void {
+    $this->actingAs(Saltmarrow::trainer('corvin@saltmarrow.example'));
+    $this->getJson($this->path)->assertNotFound();
+    $this->postJson($this->path, WISH)->assertNotFound();
+    $this->postJson("/api/clients/{$this->client->id}/programme-proposals", WISH)->assertNotFound();
+    $programme = $this->client->programmes()->create(['name' => 'Kept', 'starts_on' => '2026-11-30']);
+    $this->postJson("{$this->path}/{$programme->id}/start")->assertNotFound();
+});
+
+it('has an empty place that says what can be chosen', function (): void {
+    $this->getJson($this->path)->assertOk()->assertJsonPath('shown', null)->assertJsonPath('startsOn', '2026-11-30')
+        ->assertJsonCount(9, 'goals')->assertJsonCount(5, 'structures');
+});
