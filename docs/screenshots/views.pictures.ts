@@ -4,7 +4,6 @@ import { atTheRound } from '../../tests/browser/desk'
 /** The main views, in the order of a trainer's path; names are the files. */
 const views = [
   ['round', '/'],
-  ['person', '/clients/1'],
   ['health', '/clients/7/health'],
   ['room', '/clients/1/room'],
   ['shelf', '/clients/5/shelf'],
@@ -29,6 +28,12 @@ test('the main views', async ({ page }) => {
   await page.getByRole('region', { name: 'Coverage' }).scrollIntoViewIfNeeded()
   await page.getByRole('heading', { name: 'Coverage' }).evaluate((heading) => heading.scrollIntoView())
   await picture('coverage')
+  await page.goto('/clients/1/programme')
+  await page.getByRole('button', { name: 'Plan a new one' }).click()
+  await page.getByRole('button', { name: 'Plan it for me' }).click()
+  await page.getByRole('region', { name: 'Checks' }).waitFor()
+  await page.getByRole('region', { name: /^Muscle, 6 weeks/ }).evaluate((region) => region.scrollIntoView())
+  await picture('programme')
   await page.goto('/clients/8/bench')
   await page.getByRole('button', { name: 'Hang it' }).click()
   for (const length of ['163', '195', '228', '260']) {

@@ -63,7 +63,8 @@ it('plans the same as the command does', function (): void {
     $plan = app(NimbleShelf\Core\Programme\Planner::class)->plan($brief);
     $screen = $this->postJson("/api/clients/{$this->client->id}/programme-proposals", WISH)->json('weeks.0.sessions');
     foreach ($plan->weeks[0]->days as $i => $day) {
-        $shown = array_merge(...array_map(static fn (array $block): array => array_column($block['items'], 'thread'), $screen[$i]['blocks']));
+        $items = array_merge(...array_column($screen[$i]['blocks'], 'items'));
+        $shown = array_column($items, 'thread');
         expect($shown)->toBe(array_map(static fn ($slot): string => $slot->thread, $day->plan->slots()));
     }
 });

@@ -122,7 +122,14 @@ final readonly class ShowProgramme
             goal: $wish->goal->label(),
             startsOn: $wish->startsOn->toDateString(),
             weeks: array_map(
-                fn (PlannedWeek $week): PlannedWeekResource => $this->week($week, $brief, $wish->startsOn, $wish->times, $why, $plan->equivalents),
+                fn (PlannedWeek $week): PlannedWeekResource => $this->week(
+                    $week,
+                    $brief,
+                    $wish->startsOn,
+                    $wish->times,
+                    $why,
+                    $plan->equivalents,
+                ),
                 $plan->weeks,
             ),
             checks: array_map(self::check(...), $plan->checks),

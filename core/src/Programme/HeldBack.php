@@ -72,8 +72,8 @@ final readonly class HeldBack
         );
         if ($unknown !== []) {
             $said[] = sprintf(
-                'No set is on record for %s: loads start light, and the first sets set them.',
-                Plain::listed(array_map(
+                'No set is on record for these patterns, so loads start light and the first sets set them: %s.',
+                implode('; ', array_map(
                     fn (string $pattern): string => mb_strtolower($this->catalogue->pattern($pattern)->name),
                     array_values($unknown),
                 )),

@@ -43,7 +43,7 @@ export function Desk() {
         <div className="ml-auto flex items-center gap-1 pb-2">
           <button type="button" className="btn btn-ghost btn-sm gap-2" onClick={() => setOpen('jump')}>
             <Search className="size-4" aria-hidden="true" />
-            <span className="hidden sm:inline">Jump</span>
+            <span className="max-sm:sr-only">Jump</span>
             <kbd className="key hidden sm:inline-block">/</kbd>
           </button>
           <button

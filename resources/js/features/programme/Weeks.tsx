@@ -62,8 +62,9 @@ function Item({
             {' '}
             · {item.reserve} in reserve{item.restSeconds > 0 && ` · rest ${item.restSeconds} s`}
             {item.equivalentKg !== null &&
+              item.equivalentKg >= 0.5 &&
               !item.dose.includes(' s') &&
-              ` · ${item.equivalentKg < 0 ? 'less' : 'as'} ${Math.abs(item.equivalentKg)} kg of the reference lift`}
+              ` · as ${item.equivalentKg} kg of the reference lift`}
           </span>
         </span>
         {item.why !== '' && <span className="soft block text-sm">{item.why}</span>}

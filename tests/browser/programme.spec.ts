@@ -1,0 +1,99 @@
+import { expect, inaccessible, signIn, test } from './desk'
+
+test('a new client is planned for, kept as a draft and started from the keyboard; the first visit is on the Round', async ({
+  page,
+}, { retry }) => {
+  const name = retry === 0 ? 'Thessaly Marrick' : 'Thessaly Marrick the second'
+  await signIn(page, 'corvin@saltmarrow.example')
+  await expect(page.getByRole('link', { name: 'Clients', exact: true })).toBeVisible()
+  await page.goto('/clients/new')
+  const person = page.getByRole('form', { name: 'A new client' })
+  await person.getByLabel('Name').fill(name)
+  await person.getByLabel('Height').fill('171')
+  await person.getByLabel('Body mass').fill('69')
+  await page.keyboard.press('Enter')
+  await page.getByRole('button', { name: 'No to all that are left' }).click()
+  await page.getByRole('button', { name: 'Keep the answers' }).click()
+  await expect(page.getByText('Nothing stands in the way of training today.')).toBeVisible()
+
+  // From here on nothing but keys.
+  await page.getByRole('link', { name: 'Programme' }).focus()
+  await page.keyboard.press('Enter')
+  await expect(page.getByText('No programme yet')).toBeVisible()
+  const form = page.getByRole('form', { name: 'Plan a programme' })
+  await form.getByLabel('Goal').focus()
+  await page.keyboard.type('Health')
+  await form.getByLabel('Weeks').focus()
+  await page.keyboard.press('Control+A')
+  await page.keyboard.type('0')
+  await form.getByRole('checkbox', { name: 'Monday' }).focus()
+  await page.keyboard.press('Space')
+  await form.getByRole('checkbox', { name: 'Tuesday' }).focus()
+  await page.keyboard.press('Space')
+  await form.getByRole('button', { name: 'Plan it for me' }).focus()
+  await page.keyboard.press('Enter')
+  await expect(form.getByText('A programme lasts 1 to 26 weeks.')).toBeVisible()
+  await form.getByLabel('Weeks').focus()
+  await page.keyboard.press('Control+A')
+  await page.keyboard.type('5')
+  await page.keyboard.press('Enter')
+
+  const proposal = page.getByRole('region', { name: /^Health, 5 weeks/ })
+  await expect(proposal.getByRole('heading', { name: /^Health, 5 weeks/ })).toBeFocused()
+  await expect(proposal.getByText('proposed, not kept yet')).toBeVisible()
+  await expect(proposal.getByRole('region', { name: 'Tuesday' })).toContainText('of 45 min')
+  await expect(proposal.getByRole('region', { name: 'What held it back' })).toContainText('No set is on record')
+  await expect(proposal.getByRole('region', { name: 'Hard sets' })).toContainText('Quadriceps')
+
+  // The weeks are walked by arrow; the fifth is lighter.
+  await proposal.getByRole('radio', { name: 'Week 1' }).focus()
+  for (let week = 2; week <= 5; week++) await page.keyboard.press('ArrowRight')
+  await expect(proposal.getByRole('radio', { name: 'Week 5, lighter' })).toBeChecked()
+  await expect(proposal.getByRole('status')).toContainText('lighter on purpose')
+  await page.keyboard.press('ArrowRight')
+  await expect(proposal.getByRole('radio', { name: 'Week 1' })).toBeChecked()
+
+  // What is kept stays when the rest is planned again.
+  const keep = proposal.getByRole('checkbox', { name: 'keep this when planning again' }).first()
+  const kept = await proposal
+    .getByRole('region', { name: 'Tuesday' })
+    .getByRole('listitem')
+    .first()
+    .locator('strong')
+    .first()
+    .innerText()
+  await keep.focus()
+  await page.keyboard.press('Space')
+  await expect(form.getByText('One exercise stays as chosen.')).toBeVisible()
+  await form.getByRole('button', { name: 'Plan again' }).focus()
+  await page.keyboard.press('Enter')
+  await expect(form.getByRole('button', { name: 'Plan again' })).toBeEnabled()
+  await expect(proposal.getByRole('region', { name: 'Tuesday' }).getByText(kept, { exact: true })).toBeVisible()
+
+  await page.getByRole('button', { name: 'Keep as a draft' }).focus()
+  await page.keyboard.press('Enter')
+  await expect(page.getByText('a draft: it does not run yet')).toBeVisible()
+  await page.getByRole('button', { name: 'Start it' }).focus()
+  await page.keyboard.press('Enter')
+  await expect(page.getByText('running', { exact: true })).toBeVisible()
+  const path = new URL(page.url()).pathname
+
+  const visit = await page.evaluate(async (place) => {
+    const answer = await fetch(`/api${place}s`, { headers: { Accept: 'application/json' } })
+    const { shown } = (await answer.json()) as { shown: { startsOn: string } }
+    const tuesday = new Date(`${shown.startsOn}T12:00:00Z`)
+    tuesday.setUTCDate(tuesday.getUTCDate() + ((9 - tuesday.getUTCDay()) % 7))
+    return tuesday.toISOString().slice(0, 10)
+  }, path)
+  await page.goto(`/?date=${visit}`)
+  await expect(page.getByRole('heading', { name, exact: true })).toBeVisible()
+  await expect(
+    page.getByRole('listitem').filter({ has: page.getByRole('heading', { name, exact: true }) }),
+  ).toContainText('09:00')
+
+  await page.setViewportSize({ width: 390, height: 844 })
+  await page.goto(path)
+  await expect(page.getByRole('region', { name: 'Tuesday' })).toBeVisible()
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
+  expect(await inaccessible(page, [path])).toEqual([])
+})
