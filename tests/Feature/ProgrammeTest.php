@@ -127,6 +127,25 @@ it('does not start what health locks, and says why', function (): void {
     $this->postJson($this->path, WISH)->assertOk();
 });
 
+it('reads a session in words, says what it cannot do, and keeps it on each of the days', function (): void {
+    $path = "/api/clients/{$this->client->id}/programme-proposals";
+    $text = "warm-up: arm circles\ngoblet squat 3x10 8 kg\nA: floor press / row 3x12 rest 60\nhip thrust 3x12\nanvil toss";
+    $read = $this->postJson($path, ['text' => $text] + WISH)->assertOk()->assertJsonCount(5, 'written')->assertJsonPath('total', null)
+        ->assertJsonPath('written.1.slots.0.name', 'Goblet squat')->assertJsonPath('written.1.slots.0.short', '3 × 10 repetitions')
+        ->assertJsonPath('written.2.kind', 'section')->assertJsonPath('written.4.slots.0.name', null)
+        ->assertJsonPath('written.4.slots.0.problem', 'Nothing in the catalogue is called "anvil toss".');
+    expect($read->json('weeks.0.sessions'))->toHaveCount(2)
+        ->and($read->json('weeks.0.sessions.0.name'))->toBe('Full body')
+        ->and(array_column($read->json('weeks.0.sessions.1.blocks'), 'kind'))->toContain('warm-up', 'straight', 'section')
+        ->and(array_column($read->json('checks'), 'id'))->toContain('time', 'frame', 'balance-push-pull');
+    $this->postJson($this->path, ['text' => $text] + WISH)->assertUnprocessable()->assertJsonValidationErrors(['text']);
+    $kept = $this->postJson($this->path, ['text' => "squat 3x8\nplank as long as clean"] + WISH)
+        ->assertOk()->assertJsonPath('state', 'draft');
+    expect($kept->json('weeks.4.sessions.1.blocks.0.items.0.short'))->toBe('3 × 8')
+        ->and($kept->json('weeks.4.sessions.1.blocks.1.kind'))->toBe('hold');
+    $this->postJson($path, ['text' => str_repeat('squat ', 900)] + WISH)->assertUnprocessable()->assertJsonValidationErrors(['text']);
+});
+
 it('makes no visit in the past, and leaves what was begun', function (): void {
     $late = ['start' => true, 'startsOn' => '2026-11-16'] + WISH;
     $first = $this->postJson($this->path, $late)->assertOk()->json('id');

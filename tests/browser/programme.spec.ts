@@ -1,4 +1,4 @@
-import { expect, inaccessible, signIn, test } from './desk'
+import { atTheRound, expect, inaccessible, signIn, test } from './desk'
 
 test('a new client is planned for, kept as a draft and started from the keyboard; the first visit is on the Round', async ({
   page,
@@ -96,4 +96,45 @@ test('a new client is planned for, kept as a draft and started from the keyboard
   await expect(page.getByRole('region', { name: 'Tuesday' })).toBeVisible()
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
   expect(await inaccessible(page, [path])).toEqual([])
+})
+
+test('a session is written as trainers scribble it and read line by line', async ({ page }) => {
+  await atTheRound(page)
+  await page.goto('/clients/1/programme')
+  await page.getByRole('button', { name: 'Plan a new one' }).click()
+  await page.getByText('Write it', { exact: true }).click()
+  const field = page.getByLabel('The session, a line a block')
+  const lines: [string, string][] = [
+    ['goblet squat 3x10 12kg', 'Goblet squat: 3 × 10 repetitions'],
+    ['A: floor press / row 3x12 rest 60', 'Floor press: 3 × 12 repetitions'],
+    ['circuit 4 rounds 40/20: lunges, press-ups, band row, plank', '4 rounds, 40 s of work, 20 s of rest'],
+    ['ladder 15-12-9-6 swings, goblet squat', 'ladder'],
+    ['plank as long as clean', 'as long as clean'],
+    ['curl 30s alternating + 30s both', 'two-phase set'],
+    ['split squat 3x\n8 each side', 'Split squat: 3 × 8 repetitions per side'],
+    ['circuit: squats, push ups, row, glute bridge\n3 rounds, last to failure', 'circuit · 3 rounds'],
+    ['sqat 3x10', 'Squat: 3 × 10 repetitions'],
+    ['RDL 4x8-10 rest 2 min', 'Romanian deadlift: 4 × 8–10 repetitions'],
+    ['side plank 2x30s each side', 'Side plank: 2 × 30 s per side'],
+    ['superset biceps curl + overhead triceps extension 3x12', 'superset'],
+    ['dead bug 3x10, bird dog 2x8', 'Bird dog: 2 × 8 repetitions'],
+    ['glute bridge 3x12 and plank 3x30s', 'Forearm plank: 3 × 30 s'],
+    ['warm-up: arm circles, marching 60s', 'Marching on the spot: 1 × 60 s'],
+    ['Lunges 2 sets 8 reps per leg', '2 × 8 repetitions per side'],
+    ['3 rounds 30/15: push-ups, squats', '3 rounds, 30 s of work, 15 s of rest'],
+    ['bridge hold 3x40s', 'Bridge hold: 3 × 40 s'],
+    ['bent-knee calf raises 2x20', 'Bent-knee calf raise: 2 × 20 repetitions'],
+    ['anvil toss 3x3', 'Nothing in the catalogue is called "anvil toss".'],
+  ]
+  const reading = page.getByRole('region', { name: 'How it was read' })
+  for (const [line, understood] of lines) {
+    await field.fill(line)
+    await expect(reading).toContainText(understood)
+  }
+  await field.fill('warm-up: arm circles\ngoblet squat 3x10 10 kg\nfloor press / row 3x12\nplank as long as clean')
+  await expect(page.getByRole('region', { name: 'Monday' })).toContainText('Goblet squat')
+  await expect(page.getByRole('region', { name: 'Checks' })).toContainText('Frame')
+  await page.getByRole('button', { name: 'Keep as a draft' }).click()
+  await expect(page.getByText('a draft: it does not run yet')).toBeVisible()
+  await expect(page.getByRole('navigation', { name: 'Other programmes' })).toContainText('running')
 })

@@ -23,15 +23,27 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use NimbleShelf\Core\Exception\InvalidQuantity;
 use NimbleShelf\Core\Planning\Assignment;
+use NimbleShelf\Core\Planning\Block;
+use NimbleShelf\Core\Planning\SessionPlan;
 use NimbleShelf\Core\Planning\Slot;
+use NimbleShelf\Core\Programme\Brief;
+use NimbleShelf\Core\Programme\PlannedDay;
+use NimbleShelf\Core\Programme\PlannedWeek;
 use NimbleShelf\Core\Programme\Planner;
 use NimbleShelf\Core\Programme\ProgrammePlan;
+use NimbleShelf\Core\Programme\SessionName;
+use NimbleShelf\Core\Programme\SessionReader;
+use NimbleShelf\Core\Programme\TrainingDay;
+use NimbleShelf\Core\Programme\WeekChecks;
+use NimbleShelf\Core\Programme\WrittenBlock;
 
 /** Plans a programme for a client from what there is today, and keeps it where that is wanted. */
 final readonly class PlanProgramme
 {
     public function __construct(
         private Planner $planner,
+        private SessionReader $reader,
+        private WeekChecks $checks,
         private DescribeClient $describe,
         private AssessHealth $health,
         private ShowProgramme $show,
@@ -41,7 +53,9 @@ final readonly class PlanProgramme
 
     public function propose(Client $client, Wish $wish): ProgrammeResource
     {
-        return $this->show->proposed($client, $wish, $this->plan($client, $wish));
+        [$plan, $written] = $this->plan($client, $wish);
+
+        return $this->show->proposed($client, $wish, $plan, $written);
     }
 
     /** Keeps what `propose()` shows; a programme that is started ends the one before it and makes its visits. */
@@ -50,7 +64,8 @@ final readonly class PlanProgramme
         if ($starts) {
             $this->health->refuseIfLocked($client, 'start');
         }
-        $plan = $this->plan($client, $wish);
+        [$plan, $written] = $this->plan($client, $wish);
+        $this->refuseUnread($written);
 
         return DB::transaction(function () use ($client, $wish, $plan, $starts): Programme {
             /** @var Programme $programme */
@@ -68,7 +83,7 @@ final readonly class PlanProgramme
                     'order' => $wish->order->value,
                     'structure' => $wish->structure->value,
                     'experience' => $wish->experience->value,
-                    'score' => $plan->score->parts,
+                    'score' => $plan->score->parts ?? null,
                     'held_back' => $plan->heldBack,
                 ],
             ]);
@@ -118,12 +133,58 @@ final readonly class PlanProgramme
         return $programme->refresh();
     }
 
-    private function plan(Client $client, Wish $wish): ProgrammePlan
+    /** @return array{ProgrammePlan, list<WrittenBlock>} What was planned, or what the lines say. */
+    private function plan(Client $client, Wish $wish): array
     {
         try {
-            return $this->planner->plan($wish->briefFor($this->describe->situation($client)));
+            $brief = $wish->briefFor($this->describe->situation($client));
+
+            return $wish->text === null ? [$this->planner->plan($brief), []] : $this->written($wish->text, $brief);
         } catch (InvalidQuantity $refused) {
             throw ValidationException::withMessages([$refused->field() => $refused->getMessage()]);
+        }
+    }
+
+    /**
+     * The same session on each of the days, week after week; what it asks stays until it is written otherwise.
+     *
+     * @return array{ProgrammePlan, list<WrittenBlock>}
+     */
+    private function written(string $text, Brief $brief): array
+    {
+        $written = $this->reader->read($text, $brief);
+        $blocks = array_values(array_filter(array_map(static fn (WrittenBlock $line): ?Block => $line->block, $written)));
+        $days = array_map(static function (TrainingDay $day) use ($blocks): PlannedDay {
+            $own = array_map(static fn (Block $block): Block => $block->withSlots(array_map(
+                static fn (Slot $slot): Slot => new Slot(
+                    "{$day->weekday}.{$slot->thread}",
+                    $slot->exercise,
+                    $slot->assignment,
+                    $slot->things,
+                ),
+                $block->slots,
+            )), $blocks);
+            $work = (new PlannedDay($day, new SessionPlan('', $own)))->work();
+
+            return new PlannedDay($day, new SessionPlan(SessionName::of($work), $own));
+        }, $blocks === [] ? [] : $brief->days);
+        $weeks = array_map(static fn (int $number): PlannedWeek => new PlannedWeek($number, false, $days), range(1, $brief->weeks));
+        $checks = array_merge(...array_map(fn (PlannedWeek $week): array => $this->checks->of($week, $brief), $weeks));
+
+        return [new ProgrammePlan($weeks, $blocks === [] ? [] : $checks, null, [], [], []), $written];
+    }
+
+    /**
+     * @param  list<WrittenBlock>  $written
+     *
+     * @throws ValidationException If a line says nothing that can be done.
+     */
+    private function refuseUnread(array $written): void
+    {
+        foreach ($written as $line) {
+            if ($line->block === null) {
+                throw ValidationException::withMessages(['text' => "\"{$line->text}\" cannot be kept: nothing in it can be done here."]);
+            }
         }
     }
 

@@ -17,6 +17,8 @@ use App\Http\Resources\Programme\ProgrammeResource;
 use App\Http\Resources\Programme\ProgrammesResource;
 use App\Http\Resources\Programme\ScorePartResource;
 use App\Http\Resources\Programme\WeekCheckResource;
+use App\Http\Resources\Programme\WrittenLineResource;
+use App\Http\Resources\Programme\WrittenSlotResource;
 use App\Models\Client;
 use App\Models\PlannedBlock;
 use App\Models\PlannedSession;
@@ -46,6 +48,8 @@ use NimbleShelf\Core\Programme\ProgrammePlan;
 use NimbleShelf\Core\Programme\Structure;
 use NimbleShelf\Core\Programme\TrainingDay;
 use NimbleShelf\Core\Programme\WeekChecks;
+use NimbleShelf\Core\Programme\WrittenBlock;
+use NimbleShelf\Core\Programme\WrittenSlot;
 use NimbleShelf\Core\Text\Plain;
 
 /** A client's programmes as the page shows them, the one that runs with its checks reckoned for today's shelf. */
@@ -109,7 +113,8 @@ final readonly class ShowProgramme
         );
     }
 
-    public function proposed(Client $client, Wish $wish, ProgrammePlan $plan): ProgrammeResource
+    /** @param  list<WrittenBlock>  $written  How the lines were read it was written in; empty where it was planned. */
+    public function proposed(Client $client, Wish $wish, ProgrammePlan $plan, array $written = []): ProgrammeResource
     {
         $brief = $wish->briefFor($this->describe->situation($client));
         $why = static fn (CoreSlot $slot, int $week): string => $plan->steps[$slot->thread][$week - 1] ?? '';
@@ -134,9 +139,10 @@ final readonly class ShowProgramme
             ),
             checks: array_map(self::check(...), $plan->checks),
             muscles: self::muscles($plan->weeks[0], $brief),
-            score: self::parts($plan->score->parts),
-            total: round($plan->score->total, 1),
+            score: self::parts($plan->score->parts ?? []),
+            total: $plan->score === null ? null : round($plan->score->total, 1),
             heldBack: $plan->heldBack,
+            written: array_map(self::line(...), $written),
         );
     }
 
@@ -184,6 +190,7 @@ final readonly class ShowProgramme
             score: self::parts($score),
             total: $score === [] ? null : round(array_sum($score), 1),
             heldBack: $heldBack,
+            written: [],
         );
     }
 
@@ -278,12 +285,7 @@ final readonly class ShowProgramme
                             words: $slot->assignment->words,
                             sets: $slot->assignment->sets,
                             dose: $slot->assignment->dose->inWords(),
-                            short: sprintf(
-                                '%d × %d%s',
-                                $slot->assignment->sets,
-                                $slot->assignment->dose->count(),
-                                $slot->assignment->dose->isTimed() ? ' s' : '',
-                            ),
+                            short: self::short($slot->assignment),
                             reserve: $slot->assignment->reserve,
                             restSeconds: $slot->assignment->restSeconds,
                             equivalentKg: isset($equivalents["{$slot->thread}/{$week->number}"])
@@ -295,6 +297,39 @@ final readonly class ShowProgramme
                 );
             }, $week->days),
         );
+    }
+
+    private static function line(WrittenBlock $line): WrittenLineResource
+    {
+        return new WrittenLineResource(
+            text: $line->text,
+            kind: $line->block?->kind->label() ?? '',
+            rule: $line->block === null ? '' : self::ruleInWords($line->block),
+            unknown: $line->unknown,
+            slots: array_map(static fn (WrittenSlot $slot): WrittenSlotResource => new WrittenSlotResource(
+                text: $slot->text,
+                name: $slot->slot?->exercise->name,
+                short: $slot->slot === null ? '' : sprintf(
+                    '%d × %s',
+                    $slot->slot->assignment->sets,
+                    $slot->slot->assignment->dose->inWords(),
+                ),
+                words: $slot->slot?->assignment->words,
+                problem: $slot->problem,
+                instead: $slot->instead?->exercise->name,
+                insteadWords: $slot->instead?->rung->words,
+            ), $line->slots),
+        );
+    }
+
+    /** "3 × 10", "3 × 30 s", "1 × clean". */
+    private static function short(Assignment $asked): string
+    {
+        return sprintf('%d × ', $asked->sets).match (true) {
+            $asked->dose->asLongAsClean => 'clean',
+            $asked->dose->isTimed() => "{$asked->dose->count()} s",
+            default => (string) $asked->dose->count(),
+        };
     }
 
     private static function ruleInWords(Block $block): string

@@ -22,6 +22,7 @@ final readonly class Wish
      * @param  list<TrainingDay>  $days
      * @param  array<int, string>  $times  By weekday, on the clock on the wall.
      * @param  list<Pin>  $pinned
+     * @param  string|null  $text  A session written by hand, done on each of the days; null to have it planned.
      */
     public function __construct(
         public Goal $goal,
@@ -33,6 +34,7 @@ final readonly class Wish
         public Structure $structure,
         public CarbonImmutable $startsOn,
         public array $pinned = [],
+        public ?string $text = null,
     ) {
     }
 

@@ -49,8 +49,8 @@ final class PlanCommand extends JsonCommand
                 'words' => $check->words,
             ], static fn (mixed $value): bool => $value !== null), $plan->checks),
             'score' => [
-                'total' => round($plan->score->total, 4),
-                'parts' => array_map(static fn (float $part): float => round($part, 4), $plan->score->parts),
+                'total' => round($plan->score->total ?? 0.0, 4),
+                'parts' => array_map(static fn (float $part): float => round($part, 4), $plan->score->parts ?? []),
             ],
             'held_back' => $plan->heldBack,
         ];

@@ -16,6 +16,7 @@ use NimbleShelf\Core\Matching\ShelfRungs;
 use NimbleShelf\Core\Planning\Assignment;
 use NimbleShelf\Core\Planning\Dose;
 use NimbleShelf\Core\Planning\Execution;
+use NimbleShelf\Core\Planning\Goal;
 use NimbleShelf\Core\Planning\RepetitionMaximum;
 use NimbleShelf\Core\Planning\Sides;
 use NimbleShelf\Core\Planning\Slot;
@@ -44,6 +45,9 @@ final readonly class OptionFinder
     private const WAYS = 3;
 
     private const OF_A_PATTERN = 6;
+
+    /** Steps that a week leaves room for: those before the first lighter one. */
+    private const GROWS = Brief::DELOAD_EVERY - 2;
 
     /** What nothing is known of, and what nothing measures, is taken to meet the goal so well; our choice. */
     private const UNKNOWN = 0.7;
@@ -241,10 +245,21 @@ final readonly class OptionFinder
             match: $match,
             liking: max(0.0, 2 * $brief->situation->client->preferences->scoreOf($rung) - 1),
             halves: $reserve > Muscles::HARD_RESERVE ? [] : Muscles::halvesOf($exercise),
-            workSeconds: $dose->workSeconds($slot->secondsEach()) * ($perSide ? 2 : 1),
+            workSeconds: self::grown($dose, $brief)->workSeconds($slot->secondsEach()) * ($perSide ? 2 : 1),
             isOnFloor: $slot->isOnFloor(),
             why: $why,
         );
+    }
+
+    /** What a dose may grow to before the first lighter week: room for it is kept from the beginning. */
+    private static function grown(Dose $dose, Brief $brief): Dose
+    {
+        $steps = min($brief->goal === Goal::Keep ? 0 : self::GROWS, $brief->weeks - 1);
+        [, $most] = $brief->goal->repetitions();
+
+        return $dose->to($dose->isTimed()
+            ? max($dose->count(), min(60, $dose->count() + 5 * $steps))
+            : max($dose->count(), min($most, $dose->count() + $steps)));
     }
 
     /**

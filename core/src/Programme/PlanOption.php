@@ -19,7 +19,7 @@ final readonly class PlanOption
      * @param  float  $match  How well the load meets the goal, 0 to 1.
      * @param  float  $liking  0 for nothing known, 1 for liked or known.
      * @param  array<string, int>  $halves  Half sets by muscle that one set gives.
-     * @param  float  $workSeconds  One set, all sides.
+     * @param  float  $workSeconds  One set, all sides, as long as it grows before the first lighter week.
      * @param  string  $why  Why this rung and no other of its exercise.
      */
     public function __construct(

@@ -19,6 +19,8 @@ use NimbleShelf\Core\Planning\Slot;
 /** Plans a programme: chooses the week, lays it out, carries it forward and proves it. */
 final readonly class Planner
 {
+    private const NO_ROOM = 'Held: the visit has no minutes for more.';
+
     private const HELD = 'Held: the next rung needs a thing that something else of the same round has set up.';
 
     public function __construct(
@@ -183,8 +185,11 @@ final readonly class Planner
                     $held[$thread] = $last[$thread];
                     $slots[$thread] = self::on($held[$thread], $slots[$thread]);
                 }
-                $day = $this->within($first, $slots, $brief);
+                $day = $this->within($first, $slots, $last, $brief);
                 foreach ($day->work() as $slot) {
+                    if ($slot->assignment->dose->count() < $slots[$slot->thread]->assignment->dose->count()) {
+                        $steps[$slot->thread][$number - 1] = self::NO_ROOM;
+                    }
                     $last[$slot->thread] = $slot;
                     if (isset($held[$slot->thread])) {
                         $steps[$slot->thread][$number - 1] = self::HELD;
@@ -251,9 +256,11 @@ final readonly class Planner
      * The session with the slots of another week; what grew too long for the visit takes a repetition, then a set, back.
      *
      * @param  array<string, Slot>  $slots
+     * @param  array<string, Slot>  $last  As they were the week before.
      */
-    private function within(PlannedDay $first, array $slots, Brief $brief): PlannedDay
+    private function within(PlannedDay $first, array $slots, array $last, Brief $brief): PlannedDay
     {
+        $slots = $this->held($first, $slots, $last, $brief);
         do {
             $made = new PlannedDay($first->day, self::withSlots($first->plan, $slots));
             $longest = null;
@@ -272,6 +279,34 @@ final readonly class Planner
         } while ($longest !== null);
 
         return $made;
+    }
+
+    /**
+     * What grew waits for a week, the longest first, until the visit is long enough.
+     *
+     * @param  array<string, Slot>  $slots
+     * @param  array<string, Slot>  $last
+     * @return array<string, Slot>
+     */
+    private function held(PlannedDay $first, array $slots, array $last, Brief $brief): array
+    {
+        $grown = [];
+        foreach ($slots as $thread => $slot) {
+            $more = isset($last[$thread]) ? $slot->assignment->dose->count() - $last[$thread]->assignment->dose->count() : 0;
+            if ($more > 0 && $last[$thread]->assignment->setting->sameAs($slot->assignment->setting)) {
+                $grown[$thread] = $slot->assignment->sets * $slot->assignment->dose->workSeconds($slot->secondsEach());
+            }
+        }
+        arsort($grown);
+        foreach (array_keys($grown) as $thread) {
+            $made = new PlannedDay($first->day, self::withSlots($first->plan, $slots));
+            if ($made->likelyMinutes($brief) <= $first->day->minutes) {
+                break;
+            }
+            $slots[$thread] = self::on($last[$thread], $slots[$thread]);
+        }
+
+        return $slots;
     }
 
     private static function shorter(Slot $slot): Slot

@@ -181,7 +181,13 @@ final readonly class WeekChecks
                 if ($week->number > 1 || ($left >= $brief->leastReserve() - 0.5 && $left <= $brief->mostReserve() + 0.5)) {
                     $in++;
                 } else {
-                    $off[] = sprintf('%s would leave %.0f in reserve instead of %d', $slot->exercise->name, $left, $assignment->reserve);
+                    $off[] = $left < 0
+                        ? sprintf(
+                            '%s asks for %s more than is likely',
+                            $slot->exercise->name,
+                            Plain::count((int) ceil(-$left), 'repetition'),
+                        )
+                        : sprintf('%s would leave %.0f in reserve instead of %d', $slot->exercise->name, $left, $assignment->reserve);
                 }
             }
         }

@@ -37,6 +37,7 @@ final class PlanProgrammeRequest extends ClientRequest
             'pinned.*.exercise' => ['required', 'string', 'max:80'],
             'pinned.*.sets' => ['required', 'integer', 'between:1,10'],
             'start' => ['sometimes', 'boolean'],
+            'text' => ['sometimes', 'nullable', 'string', 'max:4000'],
         ];
     }
 
@@ -78,6 +79,7 @@ final class PlanProgrammeRequest extends ClientRequest
             structure: Structure::from($this->text('structure')),
             startsOn: $this->dayOf('startsOn'),
             pinned: $pins,
+            text: $this->filled('text') ? $this->text('text') : null,
         );
     }
 

@@ -19,6 +19,7 @@ final readonly class ProgrammeResource extends Resource
      * @param  list<ScorePartResource>  $score  Empty where it was written by hand.
      * @param  float|null  $total  What the first week is worth; null where it was written by hand.
      * @param  list<string>  $heldBack
+     * @param  list<WrittenLineResource>  $written  How each line was read; empty where it was planned or is kept.
      */
     public function __construct(
         public int $clientId,
@@ -33,6 +34,7 @@ final readonly class ProgrammeResource extends Resource
         public array $score,
         public ?float $total,
         public array $heldBack,
+        public array $written,
     ) {
     }
 }

@@ -4,11 +4,14 @@ import { Link, useParams, useSearchParams } from 'react-router'
 import { ApiError, type Programme, type Programmes } from '../../shared/api'
 import { counted } from '../../shared/lib/counts'
 import { briefDay } from '../../shared/lib/time'
+import { useSettled } from '../../shared/lib/useSettled'
 import { Empty, FormProblem, Loading, Problem } from '../../shared/ui'
+import { Forward } from './Forward'
 import { firstWish, PlanForm } from './PlanForm'
 import { Proofs } from './Proofs'
-import { type Pinned, programmesOptions, useKeep, usePropose, useStart } from './queries'
+import { type Pinned, programmesOptions, readingOptions, useKeep, usePropose, useStart } from './queries'
 import { Weeks } from './Weeks'
+import { Reading, SessionText } from './Written'
 
 const states: Record<string, string> = {
   proposed: 'proposed, not kept yet',
@@ -20,18 +23,20 @@ const states: Record<string, string> = {
 function Shown({
   programme,
   pins,
+  takesFocus = false,
   children,
 }: {
   programme: Programme
   pins: { pinned: Pinned[]; onPin: (pinned: Pinned[]) => void } | null
+  takesFocus?: boolean
   children?: React.ReactNode
 }) {
   const title = useRef<HTMLHeadingElement>(null)
   const isProposed = programme.state === 'proposed'
   useEffect(() => {
     // What was asked for is where one goes on reading.
-    if (isProposed) title.current?.focus()
-  }, [isProposed, programme])
+    if (takesFocus) title.current?.focus()
+  }, [takesFocus, programme])
   return (
     <section aria-label={programme.name}>
       <div className={`flex flex-wrap items-end gap-x-4 gap-y-2 ${isProposed ? 'mt-8' : ''}`}>
@@ -44,7 +49,10 @@ function Shown({
         {children}
       </div>
       <div className="mt-4 grid items-start gap-x-10 gap-y-8 lg:grid-cols-[1fr_21rem]">
-        <Weeks programme={programme} pins={pins} />
+        <div className="min-w-0">
+          <Weeks programme={programme} pins={pins} />
+          <Forward programme={programme} />
+        </div>
         <Proofs programme={programme} />
       </div>
     </section>
@@ -86,16 +94,35 @@ function Planning({
 }) {
   const [wish, setWish] = useState(() => firstWish(programmes))
   const [pinned, setPinned] = useState<Pinned[]>([])
+  const [way, setWay] = useState<'plan' | 'write'>('plan')
+  const [typed, setTyped] = useState('')
+  const settled = useSettled(typed, 400)
+  const writes = way === 'write'
+  const reading = useQuery(readingOptions(clientId, wish, writes ? settled : ''))
   const propose = usePropose(clientId)
   const keep = useKeep(clientId)
-  const error = propose.error ?? keep.error
-  const proposal = propose.data
+  const error = (writes ? reading.error : propose.error) ?? keep.error
+  const proposal = writes ? (settled.trim() === '' ? undefined : reading.data) : propose.data
+  const asked = { wish, pinned, text: writes ? typed : null }
   const plan = () => {
     keep.reset()
-    propose.mutate({ wish, pinned })
+    if (!writes) propose.mutate(asked)
   }
   return (
     <>
+      <div role="radiogroup" aria-label="Way in" className="mb-3 flex flex-wrap gap-1">
+        {(
+          [
+            ['plan', 'Plan it for me'],
+            ['write', 'Write it'],
+          ] as const
+        ).map(([id, name]) => (
+          <label key={id} className="week-peg day-peg">
+            <input type="radio" name="way" className="sr-only" checked={way === id} onChange={() => setWay(id)} />
+            {name}
+          </label>
+        ))}
+      </div>
       <form
         aria-label="Plan a programme"
         noValidate
@@ -110,15 +137,17 @@ function Planning({
           onChange={setWish}
           error={error instanceof ApiError ? error : null}
         >
-          <button className="btn btn-primary" disabled={propose.isPending || wish.days.length === 0}>
-            {propose.isPending ? 'Planning…' : proposal ? 'Plan again' : 'Plan it for me'}
-          </button>
+          {!writes && (
+            <button className="btn btn-primary" disabled={propose.isPending || wish.days.length === 0}>
+              {propose.isPending ? 'Planning…' : proposal ? 'Plan again' : 'Plan it for me'}
+            </button>
+          )}
           {programmes.shown && (
             <button type="button" className="btn btn-ghost ml-2" onClick={() => onDone(null)}>
               Back to what runs
             </button>
           )}
-          {pinned.length > 0 && (
+          {!writes && pinned.length > 0 && (
             <p className="mt-2 text-sm">
               {pinned.length === 1 ? 'One exercise stays' : `${pinned.length} exercises stay`} as chosen.{' '}
               <button type="button" className="link" onClick={() => setPinned([])}>
@@ -134,14 +163,24 @@ function Planning({
             </p>
           )}
         </PlanForm>
+        {writes && (
+          <div className="mt-4">
+            <SessionText
+              text={typed}
+              onChange={setTyped}
+              error={error instanceof ApiError ? error.about('text') : undefined}
+            />
+          </div>
+        )}
       </form>
-      {proposal && (
-        <Shown programme={proposal} pins={{ pinned, onPin: setPinned }}>
+      {proposal && proposal.written.length > 0 && <Reading lines={proposal.written} />}
+      {proposal && proposal.weeks.some((week) => week.sessions.length > 0) && (
+        <Shown programme={proposal} pins={writes ? null : { pinned, onPin: setPinned }} takesFocus={!writes}>
           <button
             type="button"
             className="btn btn-outline"
             disabled={keep.isPending}
-            onClick={() => keep.mutate({ wish, pinned, start: false }, { onSuccess: onDone })}
+            onClick={() => keep.mutate({ ...asked, start: false }, { onSuccess: onDone })}
           >
             Keep as a draft
           </button>
@@ -149,7 +188,7 @@ function Planning({
             type="button"
             className="btn btn-primary"
             disabled={keep.isPending}
-            onClick={() => keep.mutate({ wish, pinned, start: true }, { onSuccess: onDone })}
+            onClick={() => keep.mutate({ ...asked, start: true }, { onSuccess: onDone })}
           >
             {keep.isPending ? 'Writing it down…' : 'Start it'}
           </button>

@@ -1,4 +1,4 @@
-import { queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
+import { keepPreviousData, queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
 import { api, type Programme, type Programmes } from '../../shared/api'
 
 /** What the planner is asked for; numbers stay as typed until they are sent. */
@@ -26,25 +26,42 @@ export const programmesOptions = (clientId: number, programme: string | null) =>
       api.get<Programmes>(`clients/${clientId}/programmes${programme === null ? '' : `?programme=${programme}`}`),
   })
 
-const sent = (wish: Wish, pinned: Pinned[]) => ({
+/** What is asked for: a wish, with a session in words where it is written by hand. */
+export interface Asked {
+  wish: Wish
+  pinned: Pinned[]
+  text: string | null
+}
+
+const sent = ({ wish, pinned, text }: Asked) => ({
   ...wish,
   weeks: Number(wish.weeks),
   days: wish.days.map((day) => ({ ...day, minutes: Number(day.minutes) })),
   pinned,
+  text,
 })
+
+/** A session in words, read again whenever it has settled; the last reading stays until the next is there. */
+export const readingOptions = (clientId: number, wish: Wish, text: string) =>
+  queryOptions({
+    queryKey: ['clients', clientId, 'programme-readings', wish, text],
+    queryFn: () => api.post<Programme>(`clients/${clientId}/programme-proposals`, sent({ wish, pinned: [], text })),
+    enabled: text.trim() !== '',
+    placeholderData: keepPreviousData,
+    retry: false,
+  })
 
 export function usePropose(clientId: number) {
   return useMutation({
-    mutationFn: ({ wish, pinned }: { wish: Wish; pinned: Pinned[] }) =>
-      api.post<Programme>(`clients/${clientId}/programme-proposals`, sent(wish, pinned)),
+    mutationFn: (asked: Asked) => api.post<Programme>(`clients/${clientId}/programme-proposals`, sent(asked)),
   })
 }
 
 export function useKeep(clientId: number) {
   const queries = useQueryClient()
   return useMutation({
-    mutationFn: ({ wish, pinned, start }: { wish: Wish; pinned: Pinned[]; start: boolean }) =>
-      api.post<Programme>(`clients/${clientId}/programmes`, { ...sent(wish, pinned), start }),
+    mutationFn: ({ start, ...asked }: Asked & { start: boolean }) =>
+      api.post<Programme>(`clients/${clientId}/programmes`, { ...sent(asked), start }),
     onSuccess: () => queries.invalidateQueries(),
   })
 }

@@ -905,6 +905,8 @@ export interface Programme {
   /** What the first week is worth; null where it was written by hand. */
   total: number | null
   heldBack: string[]
+  /** How each line was read; empty where it was planned or is kept. */
+  written: WrittenLine[]
 }
 
 /** What a client trains by: the programme that runs, the drafts, and what planning can choose from. */
@@ -1331,4 +1333,31 @@ export interface Weight {
   part: string
   percent: number
   usualPercent: number
+}
+
+/** One line of a written session, as it was read. */
+export interface WrittenLine {
+  /** As it was written. */
+  text: string
+  /** The block it became; empty where it became none. */
+  kind: string
+  rule: string
+  /** What was not understood. */
+  unknown: string[]
+  slots: WrittenSlot[]
+}
+
+/** One exercise of a written line, as it was read. */
+export interface WrittenSlot {
+  text: string
+  /** The exercise; null where none was found, or this shelf cannot do it. */
+  name: string | null
+  /** "3 × 10 repetitions". */
+  short: string
+  /** The setting by the names of this shelf. */
+  words: string | null
+  problem: string | null
+  /** What the shelf offers in its place. */
+  instead: string | null
+  insteadWords: string | null
 }

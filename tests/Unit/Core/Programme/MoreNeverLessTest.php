@@ -15,7 +15,7 @@ use Tests\Support\RandomBriefs;
 use Tests\Support\Shipped;
 
 /** What the best week of a brief is worth. */
-function worthOf(Brief $brief): float
+function bestWorth(Brief $brief): float
 {
     static $finder = null;
     $finder ??= new OptionFinder(Shipped::catalogue(), Shipped::model(), ShelfRungs::of(Shipped::model()));
@@ -43,16 +43,16 @@ const MISSED = 0.01;
 
 it('is never worth less with more minutes, days or things, nor more with a limit', function (int $seed): void {
     [$brief, $what] = RandomBriefs::number($seed);
-    $worth = worthOf($brief);
+    $worth = bestWorth($brief);
     $missed = MISSED * max(1.0, $worth);
     $longer = array_map(static fn (TrainingDay $day): TrainingDay => TrainingDay::of($day->weekday, $day->minutes + 10), $brief->days);
     $taken = array_map(static fn (TrainingDay $day): int => $day->weekday, $brief->days);
     $free = array_values(array_diff([1, 2, 3, 4, 5, 6, 7], $taken))[0];
     $bell = Thing::fromArray(['id' => 'more', 'kind' => 'kettlebell', 'name' => '6 kg bell', 'mass_kg' => 6]);
     $limited = new Situation($brief->situation->client->with(Limit::NoKneeling), $brief->situation->shelf, $brief->situation->home);
-    expect(worthOf(briefLike($brief, days: $longer)))->toBeGreaterThanOrEqual($worth - $missed, "{$what}: minutes")
-        ->and(worthOf(briefLike($brief, days: [...$brief->days, TrainingDay::of($free, 30)])))
+    expect(bestWorth(briefLike($brief, days: $longer)))->toBeGreaterThanOrEqual($worth - $missed, "{$what}: minutes")
+        ->and(bestWorth(briefLike($brief, days: [...$brief->days, TrainingDay::of($free, 30)])))
         ->toBeGreaterThanOrEqual($worth - $missed, "{$what}: days")
-        ->and(worthOf(briefLike($brief, $brief->situation->with($bell))))->toBeGreaterThanOrEqual($worth - $missed, "{$what}: shelf")
-        ->and(worthOf(briefLike($brief, $limited)))->toBeLessThanOrEqual($worth + $missed, "{$what}: a limit");
+        ->and(bestWorth(briefLike($brief, $brief->situation->with($bell))))->toBeGreaterThanOrEqual($worth - $missed, "{$what}: shelf")
+        ->and(bestWorth(briefLike($brief, $limited)))->toBeLessThanOrEqual($worth + $missed, "{$what}: a limit");
 })->with(array_map(static fn (int $seed): array => [$seed], range(301, 312)));
