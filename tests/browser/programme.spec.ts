@@ -131,7 +131,7 @@ test('a session is written as trainers scribble it and read line by line', async
     await field.fill(line)
     await expect(reading).toContainText(understood)
   }
-  await field.fill('warm-up: arm circles\ngoblet squat 3x10 10 kg\nfloor press / row 3x12\nplank as long as clean')
+  await field.fill('warm-up: wrist circles\ngoblet squat 3x10 10 kg\nfloor press / row 3x12\nplank as long as clean')
   await expect(page.getByRole('region', { name: 'Monday' })).toContainText('Goblet squat')
   await expect(page.getByRole('region', { name: 'Checks' })).toContainText('Frame')
   await page.getByRole('button', { name: 'Keep as a draft' }).click()
