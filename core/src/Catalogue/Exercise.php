@@ -24,6 +24,9 @@ final readonly class Exercise
     /** Distinguishes in a cache what resists in different ways: figure, coordinate, limbs, what a band pulls at, usual support. */
     public string $geometryKey;
 
+    /** Distinguishes in a cache what moves in different ways: figure, coordinate, limbs. */
+    public string $motionKey;
+
     /**
      * Cues: outward says what to do to floor, wall or load; inward where it should be felt working.
      *
@@ -85,10 +88,9 @@ final readonly class Exercise
         public array $formerly,
         public string $palms,
     ) {
+        $this->motionKey = "{$figureId}|{$effort->value}|{$workingLimbs->value}";
         $this->geometryKey = implode('|', [
-            $figureId,
-            $effort->value,
-            $workingLimbs->value,
+            $this->motionKey,
             $bandAttachment->key,
             $support === null || ! $support->required ? '' : $support->under.$support->usualM,
         ]);

@@ -274,11 +274,10 @@ final class ResistanceModel
 
     public function motion(Exercise $exercise, Body $body, Placement $placement): Motion
     {
-        $figure = $this->catalogue->figureOf($exercise);
-        $key = "{$exercise->figureId}|{$exercise->effort->value}|{$exercise->workingLimbs->value}|{$body->key}|{$placement->key()}";
+        $key = "{$exercise->motionKey}|{$body->key}|{$placement->key()}";
 
         return $this->motions[$key] ??= new Motion(
-            rig: $figure->riggedFor($body, $placement),
+            rig: $this->catalogue->figureOf($exercise)->riggedFor($body, $placement),
             body: $body,
             coordinate: $exercise->effort,
             limbs: $exercise->workingLimbs,

@@ -22,6 +22,9 @@ final readonly class Placement
     /** Distinguishes two placements in a cache. */
     public function key(): string
     {
-        return "{$this->supportM}|{$this->footSupportM}|".($this->farLimbRests ? '1' : '0');
+        $limbs = $this->farLimbRests ? '1' : '0';
+
+        // Most stand on the floor, and numbers are slow to write.
+        return $this->supportM === 0.0 && $this->footSupportM === 0.0 ? $limbs : "{$this->supportM}|{$this->footSupportM}|{$limbs}";
     }
 }

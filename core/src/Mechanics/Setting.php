@@ -233,7 +233,10 @@ final readonly class Setting
     /** Distinguishes two settings in a cache; what holds the load does not matter to it. */
     public function key(): string
     {
-        $key = "{$this->massKg}|{$this->perHand}|{$this->limbs}|{$this->supportHeightM}|{$this->footHeightM}";
+        $key = "{$this->massKg}|{$this->perHand}|{$this->limbs}";
+        if ($this->supportHeightM !== 0.0 || $this->footHeightM !== 0.0) {
+            $key .= "|{$this->supportHeightM}|{$this->footHeightM}";
+        }
 
         return $this->band === null ? $key : "{$key}|{$this->band->key()}";
     }
