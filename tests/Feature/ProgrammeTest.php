@@ -143,6 +143,7 @@ it('reads a session in words, says what it cannot do, and keeps it on each of th
         ->assertOk()->assertJsonPath('state', 'draft');
     expect($kept->json('weeks.4.sessions.1.blocks.0.items.0.short'))->toBe('3 × 8')
         ->and($kept->json('weeks.4.sessions.1.blocks.1.kind'))->toBe('hold');
+    $this->postJson($this->path, ['text' => 'squat 3x8', 'weeks' => 1] + WISH)->assertOk()->assertJsonPath('name', 'Muscle, 1 week');
     $this->postJson($path, ['text' => str_repeat('squat ', 900)] + WISH)->assertUnprocessable()->assertJsonValidationErrors(['text']);
 });
 

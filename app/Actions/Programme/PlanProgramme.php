@@ -70,7 +70,7 @@ final readonly class PlanProgramme
         return DB::transaction(function () use ($client, $wish, $plan, $starts): Programme {
             /** @var Programme $programme */
             $programme = $client->programmes()->create([
-                'name' => sprintf('%s, %d weeks', $wish->goal->label(), $wish->weeks),
+                'name' => $wish->name(),
                 'goal' => $wish->goal,
                 'state' => ProgrammeState::Draft,
                 'starts_on' => $wish->startsOn,

@@ -123,7 +123,7 @@ final readonly class ShowProgramme
             clientId: $client->id,
             id: null,
             state: 'proposed',
-            name: sprintf('%s, %s', $wish->goal->label(), Plain::count($wish->weeks, 'week')),
+            name: $wish->name(),
             goal: $wish->goal->label(),
             startsOn: $wish->startsOn->toDateString(),
             weeks: array_map(

@@ -14,6 +14,7 @@ use NimbleShelf\Core\Programme\OrderSchool;
 use NimbleShelf\Core\Programme\Pin;
 use NimbleShelf\Core\Programme\Structure;
 use NimbleShelf\Core\Programme\TrainingDay;
+use NimbleShelf\Core\Text\Plain;
 
 /** What somebody asks a programme to be, before it is known for whom. */
 final readonly class Wish
@@ -36,6 +37,12 @@ final readonly class Wish
         public array $pinned = [],
         public ?string $text = null,
     ) {
+    }
+
+    /** "Muscle, 6 weeks": the same while it is proposed and when it is kept. */
+    public function name(): string
+    {
+        return sprintf('%s, %s', $this->goal->label(), Plain::count($this->weeks, 'week'));
     }
 
     /** @throws InvalidQuantity If it cannot be planned, naming what is wrong. */
