@@ -32,7 +32,11 @@ use App\Http\Controllers\MovementCheckController;
 use App\Http\Controllers\ParsedLineController;
 use App\Http\Controllers\PlateController;
 use App\Http\Controllers\ProgrammeController;
+use App\Http\Controllers\ProgrammeFollowController;
 use App\Http\Controllers\ProgrammeProposalController;
+use App\Http\Controllers\ProgrammeSlotController;
+use App\Http\Controllers\ProgrammeUndoController;
+use App\Http\Controllers\ProgrammeWeekController;
 use App\Http\Controllers\RailController;
 use App\Http\Controllers\RailRungController;
 use App\Http\Controllers\ReplanController;
@@ -45,11 +49,12 @@ use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\ShelfItemController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\SupportCheckController;
+use App\Http\Middleware\FollowProgrammes;
 use Illuminate\Support\Facades\Route;
 
 Route::post('sign-in', [SignInController::class, 'store'])->middleware('throttle:20,1');
 
-Route::middleware('auth:sanctum')->group(function (): void {
+Route::middleware(['auth:sanctum', FollowProgrammes::class])->group(function (): void {
     Route::delete('sign-in', [SignInController::class, 'destroy']);
     Route::get('me', MeController::class);
     Route::get('round', RoundController::class);
@@ -102,6 +107,20 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::post('clients/{client}/programmes/{programme}/start', [ProgrammeController::class, 'update'])
         ->scopeBindings()->can('update', 'client');
     Route::post('clients/{client}/programme-proposals', [ProgrammeProposalController::class, 'show']);
+    // Quick answers while a week is edited: what follows from a change waits.
+    Route::withoutMiddleware(FollowProgrammes::class)->group(function (): void {
+        Route::get('programmes/{programme}/weeks/{week}', [ProgrammeWeekController::class, 'show'])
+            ->whereNumber('week')->can('view', 'programme');
+        Route::get('programmes/{programme}/weeks/{week}/days/{weekday}', [ProgrammeSlotController::class, 'index'])
+            ->whereNumber(['week', 'weekday'])->can('view', 'programme');
+        Route::get('programmes/{programme}/weeks/{week}/days/{weekday}/slots/{thread}', [ProgrammeSlotController::class, 'show'])
+            ->whereNumber(['week', 'weekday'])->can('view', 'programme');
+        Route::post('programmes/{programme}/weeks/{week}/edits', [ProgrammeWeekController::class, 'update'])
+            ->whereNumber('week')->can('update', 'programme');
+        Route::post('programmes/{programme}/undo', [ProgrammeUndoController::class, 'store'])->can('update', 'programme');
+        Route::post('programmes/{programme}/redo', [ProgrammeUndoController::class, 'destroy'])->can('update', 'programme');
+        Route::post('programmes/{programme}/follow', ProgrammeFollowController::class)->can('update', 'programme');
+    });
     Route::get('clients/{client}/rail/{pattern}', [RailController::class, 'show'])->can('view', 'client');
     Route::get('clients/{client}/rail/{pattern}/{key}', [RailRungController::class, 'show'])->can('view', 'client');
     Route::get('clients/{client}/ledger', LedgerController::class)->can('view', 'client');

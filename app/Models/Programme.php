@@ -24,17 +24,19 @@ use NimbleShelf\Core\Planning\Goal;
  * @property Carbon $starts_on
  * @property list<array{weekday: int, time: string, minutes: int}> $days
  * @property array<string, mixed> $style Order school and structures liked.
+ * @property int $version Counts its changes; a change made on an earlier one is refused.
  * @property-read Client|null $client
  * @property-read Collection<int, Week> $weeks
  */
 final class Programme extends Model
 {
-    protected $fillable = ['user_id', 'name', 'goal', 'state', 'starts_on', 'days', 'style'];
+    protected $fillable = ['user_id', 'name', 'goal', 'state', 'starts_on', 'days', 'style', 'version'];
 
-    protected $attributes = ['days' => '[]', 'style' => '{}', 'state' => 'draft'];
+    protected $attributes = ['days' => '[]', 'style' => '{}', 'state' => 'draft', 'version' => 1];
 
     protected $casts = [
         'starts_on' => 'date',
+        'version' => 'integer',
         'days' => 'array',
         'style' => 'array',
         'state' => ProgrammeState::class,
@@ -68,6 +70,30 @@ final class Programme extends Model
         $inOrder->orderBy('number');
 
         return $inOrder;
+    }
+
+    /** @return HasMany<ProgrammeEdit, $this> */
+    public function edits(): HasMany
+    {
+        return $this->hasMany(ProgrammeEdit::class);
+    }
+
+    /** The change that would be taken back next. */
+    public function lastEdit(): ?ProgrammeEdit
+    {
+        /** @var ProgrammeEdit|null $last */
+        $last = $this->edits()->whereNull('undone_at')->orderByDesc('id')->first();
+
+        return $last;
+    }
+
+    /** The change that would be made again next. */
+    public function nextEdit(): ?ProgrammeEdit
+    {
+        /** @var ProgrammeEdit|null $next */
+        $next = $this->edits()->whereNotNull('undone_at')->orderBy('id')->first();
+
+        return $next;
     }
 
     /**

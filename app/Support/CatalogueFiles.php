@@ -71,10 +71,13 @@ final class CatalogueFiles
         return $data;
     }
 
-    /** Changes when any file of the catalogue does. */
-    private static function stamp(string $folder): string
+    /** Changes when any file of the catalogue does, or of other folders that are named. */
+    public static function stamp(string ...$folders): string
     {
-        $files = [...glob($folder.'/*.json') ?: [], ...glob($folder.'/*/*.json') ?: []];
+        $files = [];
+        foreach ($folders as $folder) {
+            array_push($files, ...glob($folder.'/*.{json,php}', GLOB_BRACE) ?: [], ...glob($folder.'/*/*.json') ?: []);
+        }
 
         return md5(implode('|', array_map(static fn (string $file): string => $file.filemtime($file).filesize($file), $files)));
     }

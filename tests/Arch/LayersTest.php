@@ -54,6 +54,7 @@ const CORE_AREAS = [
     'Health' => ['Matching'],
     'Shelf' => ['Catalogue', 'Equivalence', 'Kit', 'Matching', 'Mechanics', 'Planning'],
     'Programme' => ['Catalogue', 'Equivalence', 'Kit', 'Matching', 'Mechanics', 'Planning', 'Shelf'],
+    'Editing' => ['Catalogue', 'Equivalence', 'Matching', 'Mechanics', 'Planning', 'Programme'],
 ];
 
 foreach (CORE_AREAS as $area => $known) {

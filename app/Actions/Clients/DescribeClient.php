@@ -7,9 +7,7 @@ namespace App\Actions\Clients;
 use App\Casts\AsMoment;
 use App\Models\BodyMeasure;
 use App\Models\Client;
-use App\Models\SetLog;
 use Carbon\CarbonImmutable;
-use Illuminate\Support\Collection;
 use NimbleShelf\Core\Catalogue\Catalogue;
 use NimbleShelf\Core\Kit\Home;
 use NimbleShelf\Core\Kit\Thing;
@@ -134,38 +132,43 @@ final readonly class DescribeClient
     public function capacityHistory(Client $client): array
     {
         $history = [];
-        /** @var Collection<int, SetLog> $sets */
-        $sets = $client->setLogs()->orderBy('logged_at')->orderBy('id')->get();
-        foreach ($sets as $set) {
-            if ($set->reps < 1 || $set->whole_kg <= 0 || $this->catalogue->exercise($set->exercise)->isHold) {
+        // Rows as they are: a trainer's client has hundreds, and a screen waits for them.
+        $sets = $client->setLogs()->toBase()->orderBy('logged_at')->orderBy('id')->get(
+            ['exercise', 'pattern', 'tempo', 'reps', 'reserve', 'whole_kg', 'sd_kg', 'own_kg', 'logged_at', 'zone'],
+        );
+        foreach ($sets as $row) {
+            /** @var object{exercise: string, pattern: string, tempo: string|null, reps: int, reserve: float|int, whole_kg: float|int,
+             *     sd_kg: float|int, own_kg: float|int, logged_at: string, zone: string} $row */
+            if ($row->reps < 1 || $row->whole_kg <= 0 || $this->catalogue->exercise($row->exercise)->isHold) {
                 continue;
             }
             // Slow repetitions count for more: what they would have been at the usual tempo.
-            $atUsualTempo = $set->tempo === null
-                ? (float) $set->reps
-                : $set->tempo->repetitionsAtUsual(
-                    $set->reps,
-                    $set->reserve,
-                    Tempo::of(...$this->catalogue->exercise($set->exercise)->tempo),
-                );
+            $tempo = $row->tempo === null ? null : json_decode($row->tempo, true, flags: JSON_THROW_ON_ERROR);
+            $atUsualTempo = is_array($tempo)
+                ? Tempo::fromArray($tempo)->repetitionsAtUsual(
+                    $row->reps,
+                    (float) $row->reserve,
+                    Tempo::of(...$this->catalogue->exercise($row->exercise)->tempo),
+                )
+                : (float) $row->reps;
             $measured = Capacity::fromSet(
-                wholeKg: $set->whole_kg,
-                loadSdKg: $set->sd_kg,
+                wholeKg: (float) $row->whole_kg,
+                loadSdKg: (float) $row->sd_kg,
                 reps: (int) min(60, round($atUsualTempo)),
-                reserve: $set->reserve,
+                reserve: (float) $row->reserve,
             );
-            $day = $set->logged_at;
-            $days = $history[$set->pattern] ?? [];
+            $day = CarbonImmutable::parse($row->logged_at, 'UTC')->setTimezone($row->zone);
+            $days = $history[$row->pattern] ?? [];
             $last = $days === [] ? null : $days[count($days) - 1];
-            $state = ['day' => $day, 'ownKg' => $set->own_kg, 'capacity' => $last === null
+            $state = ['day' => $day, 'ownKg' => (float) $row->own_kg, 'capacity' => $last === null
                 ? $measured
-                : $last['capacity']->after($last['day']->diffInDays($day))->updatedBy($measured)];
+                : $last['capacity']->after(($day->getTimestamp() - $last['day']->getTimestamp()) / 86400)->updatedBy($measured)];
             if ($last !== null && $last['day']->isSameDay($day)) {
                 $days[count($days) - 1] = $state;
             } else {
                 $days[] = $state;
             }
-            $history[$set->pattern] = $days;
+            $history[$row->pattern] = $days;
         }
 
         return $history;

@@ -24,26 +24,41 @@ final readonly class MakeDay
         return DB::transaction(function () use ($planned, $client, $startsAt): TrainingSession {
             $zone = $client->trainer->zone();
             $session = $this->session($client, $planned, $startsAt ?? $planned->startsAt($zone), $zone);
-            foreach ($planned->blocks as $plannedBlock) {
-                /** @var Block $block */
-                $block = $session->blocks()->create([
-                    'kind' => $plannedBlock->kind,
-                    'rule' => $plannedBlock->rule,
-                    'name' => $plannedBlock->name,
-                    'position' => $plannedBlock->position,
-                ]);
-                foreach ($plannedBlock->slots as $slot) {
-                    $block->items()->create([
-                        'slot_id' => $slot->id,
-                        'thread' => $slot->thread,
-                        'position' => $slot->position,
-                        'prescribed' => $slot->assignment,
-                    ]);
-                }
-            }
+            self::fill($session, $planned);
 
             return $session;
         });
+    }
+
+    /** A visit that nobody began becomes what the plan says now; it keeps its own place on the Round. */
+    public function again(TrainingSession $session, PlannedSession $planned, CarbonImmutable $startsAt): void
+    {
+        DB::transaction(static function () use ($session, $planned, $startsAt): void {
+            $session->update(['name' => $planned->name, 'minutes' => $planned->minutes, 'starts_at' => $startsAt]);
+            $session->blocks()->delete();
+            self::fill($session, $planned);
+        });
+    }
+
+    private static function fill(TrainingSession $session, PlannedSession $planned): void
+    {
+        foreach ($planned->blocks as $plannedBlock) {
+            /** @var Block $block */
+            $block = $session->blocks()->create([
+                'kind' => $plannedBlock->kind,
+                'rule' => $plannedBlock->rule,
+                'name' => $plannedBlock->name,
+                'position' => $plannedBlock->position,
+            ]);
+            foreach ($plannedBlock->slots as $slot) {
+                $block->items()->create([
+                    'slot_id' => $slot->id,
+                    'thread' => $slot->thread,
+                    'position' => $slot->position,
+                    'prescribed' => $slot->assignment,
+                ]);
+            }
+        }
     }
 
     private function session(Client $client, PlannedSession $planned, CarbonImmutable $at, string $zone): TrainingSession

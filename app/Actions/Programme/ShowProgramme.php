@@ -20,48 +20,26 @@ use App\Http\Resources\Programme\WeekCheckResource;
 use App\Http\Resources\Programme\WrittenLineResource;
 use App\Http\Resources\Programme\WrittenSlotResource;
 use App\Models\Client;
-use App\Models\PlannedBlock;
-use App\Models\PlannedSession;
 use App\Models\Programme;
-use App\Models\Slot;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
-use NimbleShelf\Core\Catalogue\Catalogue;
-use NimbleShelf\Core\Exception\CoreException;
-use NimbleShelf\Core\Matching\SettingInWords;
-use NimbleShelf\Core\Matching\ShelfRungs;
-use NimbleShelf\Core\Matching\Situation;
-use NimbleShelf\Core\Planning\Assignment;
 use NimbleShelf\Core\Planning\Block;
-use NimbleShelf\Core\Planning\BlockRule;
 use NimbleShelf\Core\Planning\Goal;
-use NimbleShelf\Core\Planning\SessionPlan;
 use NimbleShelf\Core\Planning\Slot as CoreSlot;
 use NimbleShelf\Core\Programme\Brief;
-use NimbleShelf\Core\Programme\Check;
 use NimbleShelf\Core\Programme\Experience;
-use NimbleShelf\Core\Programme\Muscles;
 use NimbleShelf\Core\Programme\OrderSchool;
 use NimbleShelf\Core\Programme\PlannedDay;
 use NimbleShelf\Core\Programme\PlannedWeek;
 use NimbleShelf\Core\Programme\ProgrammePlan;
 use NimbleShelf\Core\Programme\Structure;
-use NimbleShelf\Core\Programme\TrainingDay;
 use NimbleShelf\Core\Programme\WeekChecks;
 use NimbleShelf\Core\Programme\WrittenBlock;
 use NimbleShelf\Core\Programme\WrittenSlot;
-use NimbleShelf\Core\Text\Plain;
 
 /** A client's programmes as the page shows them, the one that runs with its checks reckoned for today's shelf. */
 final readonly class ShowProgramme
 {
-    private const CHECKS = [
-        'time' => 'Time', 'recovery' => 'Recovery', 'pattern' => 'Patterns', 'balance-push-pull' => 'Push and pull',
-        'balance-thigh' => 'Front and back of the leg', 'volume' => 'Hard sets', 'order' => 'Order', 'kit' => 'Kit',
-        'positions' => 'Changes of position', 'limits' => 'Limits', 'effort' => 'Effort', 'name' => 'Name', 'frame' => 'Frame',
-        'variety' => 'Variety', 'hard-days' => 'Hard days',
-    ];
-
     /** What each part of the score counts. */
     private const PARTS = [
         'muscles' => 'hard sets of each muscle, most in the middle of its band',
@@ -76,8 +54,7 @@ final readonly class ShowProgramme
     ];
 
     public function __construct(
-        private Catalogue $catalogue,
-        private ShelfRungs $rungs,
+        private ReadProgramme $read,
         private WeekChecks $checks,
         private DescribeClient $describe,
     ) {
@@ -137,8 +114,8 @@ final readonly class ShowProgramme
                 ),
                 $plan->weeks,
             ),
-            checks: array_map(self::check(...), $plan->checks),
-            muscles: self::muscles($plan->weeks[0], $brief),
+            checks: array_map(WeekCheckResource::of(...), $plan->checks),
+            muscles: MuscleSetsResource::allOf($plan->weeks[0], $brief),
             score: self::parts($plan->score->parts ?? []),
             total: $plan->score === null ? null : round($plan->score->total, 1),
             heldBack: $plan->heldBack,
@@ -150,12 +127,10 @@ final readonly class ShowProgramme
     {
         $client = $programme->client ?? abort(404);
         $situation = $this->describe->situation($client);
-        $brief = self::briefOf($programme, $situation);
+        $brief = $this->read->brief($programme, $situation);
         $weeks = $checks = $times = $whys = [];
-        foreach ($programme->weeks as $row) {
-            $days = [];
+        foreach ($programme->weeks()->with('plannedSessions.blocks.slots')->get() as $row) {
             foreach ($row->plannedSessions as $session) {
-                $days[] = new PlannedDay(TrainingDay::of($session->weekday, $session->minutes), $this->plan($session, $situation));
                 $times[$session->weekday] = $session->time;
                 foreach ($session->blocks as $block) {
                     foreach ($block->slots as $slot) {
@@ -163,8 +138,7 @@ final readonly class ShowProgramme
                     }
                 }
             }
-            usort($days, static fn (PlannedDay $one, PlannedDay $two): int => $one->day->weekday <=> $two->day->weekday);
-            $weeks[] = $week = new PlannedWeek($row->number, $row->kind->value === 'deload', $days);
+            $weeks[] = $week = $this->read->week($row, $situation);
             array_push($checks, ...$this->checks->of($week, $brief));
         }
         /** @var array<string, float> $score */
@@ -185,64 +159,12 @@ final readonly class ShowProgramme
                 fn (PlannedWeek $week): PlannedWeekResource => $this->week($week, $brief, $starts, $times, $why, []),
                 $weeks,
             ),
-            checks: array_map(self::check(...), $checks),
-            muscles: $weeks === [] ? [] : self::muscles($weeks[0], $brief),
+            checks: array_map(WeekCheckResource::of(...), $checks),
+            muscles: $weeks === [] ? [] : MuscleSetsResource::allOf($weeks[0], $brief),
             score: self::parts($score),
             total: $score === [] ? null : round(array_sum($score), 1),
             heldBack: $heldBack,
             written: [],
-        );
-    }
-
-    private function plan(PlannedSession $session, Situation $situation): SessionPlan
-    {
-        return new SessionPlan($session->name, array_values($session->blocks->map(function (PlannedBlock $block) use ($situation): Block {
-            $slots = $block->slots->map(fn (Slot $slot): CoreSlot => $this->slot($slot, $situation));
-            try {
-                $rule = BlockRule::fromArray($block->kind, $block->rule);
-            } catch (CoreException) {
-                // A rule that no longer reads is as good as none: the slots say the rest.
-                $rule = BlockRule::plain();
-            }
-
-            return Block::asItStands($block->kind, $block->name, $rule, array_values($slots->all()));
-        })->all()));
-    }
-
-    private function slot(Slot $row, Situation $situation): CoreSlot
-    {
-        $asked = $row->assignment;
-        $exercise = $this->catalogue->exercise($asked->exercise);
-        $rung = $this->rungs->rungFor($exercise, $asked->setting, $situation);
-        $words = $asked->words ?? $rung->words ?? SettingInWords::of($exercise, $asked->setting);
-
-        return new CoreSlot(
-            $row->thread,
-            $exercise,
-            Assignment::fromArray(['words' => $words] + $asked->toArray()),
-            $rung->things ?? [],
-        );
-    }
-
-    private static function briefOf(Programme $programme, Situation $situation): Brief
-    {
-        $style = $programme->style;
-        $named = static fn (string $key): string => is_string($style[$key] ?? null) ? $style[$key] : '';
-        $days = [];
-        foreach ($programme->weeks as $week) {
-            foreach ($week->plannedSessions as $session) {
-                $days[$session->weekday] = TrainingDay::of($session->weekday, $session->minutes);
-            }
-        }
-
-        return Brief::of(
-            situation: $situation,
-            goal: $programme->goal,
-            experience: Experience::tryFrom($named('experience')) ?? Experience::Some,
-            days: $days === [] ? TrainingDay::spread(1, 45) : array_values($days),
-            weeks: max(1, min(26, $programme->weeks->count())),
-            order: OrderSchool::tryFrom($named('order')) ?? OrderSchool::CompoundFirst,
-            structure: Structure::tryFrom($named('structure')) ?? Structure::Straight,
         );
     }
 
@@ -277,7 +199,7 @@ final readonly class ShowProgramme
                     blocks: array_map(static fn (Block $block): PlannedBlockResource => new PlannedBlockResource(
                         kind: $block->kind->value,
                         name: $block->name,
-                        rule: self::ruleInWords($block),
+                        rule: $block->rule->inWords(),
                         items: array_map(static fn (CoreSlot $slot): PlannedItemResource => new PlannedItemResource(
                             thread: $slot->thread,
                             exercise: $slot->exercise->id,
@@ -285,7 +207,7 @@ final readonly class ShowProgramme
                             words: $slot->assignment->words,
                             sets: $slot->assignment->sets,
                             dose: $slot->assignment->dose->inWords(),
-                            short: self::short($slot->assignment),
+                            short: $slot->assignment->inShort(),
                             reserve: $slot->assignment->reserve,
                             restSeconds: $slot->assignment->restSeconds,
                             equivalentKg: isset($equivalents["{$slot->thread}/{$week->number}"])
@@ -304,7 +226,7 @@ final readonly class ShowProgramme
         return new WrittenLineResource(
             text: $line->text,
             kind: $line->block?->kind->label() ?? '',
-            rule: $line->block === null ? '' : self::ruleInWords($line->block),
+            rule: $line->block === null ? '' : $line->block->rule->inWords(),
             unknown: $line->unknown,
             slots: array_map(static fn (WrittenSlot $slot): WrittenSlotResource => new WrittenSlotResource(
                 text: $slot->text,
@@ -319,59 +241,6 @@ final readonly class ShowProgramme
                 instead: $slot->instead?->exercise->name,
                 insteadWords: $slot->instead?->rung->words,
             ), $line->slots),
-        );
-    }
-
-    /** "3 × 10", "3 × 30 s", "1 × clean". */
-    private static function short(Assignment $asked): string
-    {
-        return sprintf('%d × ', $asked->sets).match (true) {
-            $asked->dose->asLongAsClean => 'clean',
-            $asked->dose->isTimed() => "{$asked->dose->count()} s",
-            default => (string) $asked->dose->count(),
-        };
-    }
-
-    private static function ruleInWords(Block $block): string
-    {
-        $rule = $block->rule;
-
-        return implode(', ', array_filter([
-            $rule->rounds === null ? '' : Plain::count($rule->rounds, 'round'),
-            $rule->workSeconds === null ? '' : "{$rule->workSeconds} s of work",
-            $rule->restSeconds === null ? '' : "{$rule->restSeconds} s of rest",
-            $rule->roundRestSeconds === null ? '' : "{$rule->roundRestSeconds} s after each round",
-        ], static fn (string $part): bool => $part !== ''));
-    }
-
-    private static function check(Check $check): WeekCheckResource
-    {
-        return new WeekCheckResource(
-            $check->id,
-            self::CHECKS[$check->id] ?? $check->id,
-            $check->week,
-            $check->weekday,
-            $check->verdict->value,
-            $check->value,
-            $check->wanted,
-            $check->words,
-        );
-    }
-
-    /** @return list<MuscleSetsResource> */
-    private static function muscles(PlannedWeek $week, Brief $brief): array
-    {
-        $sets = Muscles::hardSets(array_merge(...[[], ...array_map(static fn (PlannedDay $day): array => $day->work(), $week->days)]));
-        $band = $brief->band();
-
-        return array_map(
-            static fn (string $muscle): MuscleSetsResource => new MuscleSetsResource(
-                Muscles::label($muscle),
-                $sets[$muscle] ?? 0.0,
-                round($band->low, 1),
-                round($band->high, 1),
-            ),
-            array_keys(Muscles::WEIGHTS),
         );
     }
 

@@ -50,8 +50,15 @@ final class ResistanceModel
     /** @var array<string, array{float, float}> */
     private array $means = [];
 
-    public function __construct(private readonly Catalogue $catalogue)
+    /** @param  SummaryStore|null  $summaries  Keeps what `summary()` comes to beyond this run; null to reckon it each time. */
+    public function __construct(private readonly Catalogue $catalogue, private readonly ?SummaryStore $summaries = null)
     {
+    }
+
+    /** A model of the same catalogue that reckons no summary twice. */
+    public function keepingSummaries(SummaryStore $summaries): self
+    {
+        return new self($this->catalogue, $summaries);
     }
 
     /**
@@ -92,6 +99,21 @@ final class ResistanceModel
         if ($school !== School::Mean) {
             return $this->curve($exercise, $body, $setting);
         }
+        $key = $this->summaries === null
+            ? ''
+            : "{$exercise->id}|{$exercise->geometryKey}|{$body->key}|{$setting->implement}|{$setting->key()}";
+        $known = $this->summaries?->find($key);
+        if ($known !== null) {
+            return $known;
+        }
+        $summary = $this->summedUp($exercise, $body, $setting);
+        $this->summaries?->keep($key, $summary);
+
+        return $summary;
+    }
+
+    private function summedUp(Exercise $exercise, Body $body, Setting $setting): CurveSummary
+    {
         $done = $exercise;
         $exercise = $this->catalogue->reckoned($exercise);
         $motion = $this->motion($exercise, $body, $exercise->placementOf($setting));

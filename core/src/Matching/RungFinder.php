@@ -25,6 +25,9 @@ final class RungFinder
     /** @var \WeakMap<Thing, array{shelf: list<Thing>, packing: Packing}>|null */
     private ?\WeakMap $packings = null;
 
+    /** @var \WeakMap<Situation, array<string, array{rungs: list<Rung>, problems: list<string>}>>|null What was found already. */
+    private ?\WeakMap $found = null;
+
     /** Stances tried for a band below both feet, metres. */
     public const STANCES_M = [0.20, 0.50, 0.70];
 
@@ -52,6 +55,21 @@ final class RungFinder
      * @return array{rungs: list<Rung>, problems: list<string>} Problems say why a thing on the shelf is left out.
      */
     public function rungs(Exercise $exercise, Situation $situation): array
+    {
+        /** @var \WeakMap<Situation, array<string, array{rungs: list<Rung>, problems: list<string>}>> $none */
+        $none = new \WeakMap;
+        $this->found ??= $none;
+        $found = $this->found[$situation] ?? [];
+        // A trainer's own variant may go by the same id in another catalogue: the figure tells them apart.
+        $key = "{$exercise->id}|{$exercise->geometryKey}";
+        $found[$key] ??= $this->found($exercise, $situation);
+        $this->found[$situation] = $found;
+
+        return $found[$key];
+    }
+
+    /** @return array{rungs: list<Rung>, problems: list<string>} */
+    private function found(Exercise $exercise, Situation $situation): array
     {
         $problems = $this->missingThings($exercise, $situation);
         if ($problems !== []) {

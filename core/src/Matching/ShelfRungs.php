@@ -48,7 +48,7 @@ final readonly class ShelfRungs
         if ($rung === null) {
             return [...$against, sprintf('The shelf does not hold what is written: %s.', SettingInWords::of($exercise, $setting))];
         }
-        $problem = $this->problemOf($rung, $this->model->curve($exercise, $situation->client->body, $setting), $situation->home);
+        $problem = $this->problemOf($rung, $this->model->summary($exercise, $situation->client->body, $setting), $situation->home);
 
         return $problem === null ? $against : [...$against, $problem];
     }

@@ -119,20 +119,51 @@ final readonly class Assignment
 
     public function withSets(int $sets): self
     {
+        return $this->with(sets: $sets);
+    }
+
+    /**
+     * The same with what is named otherwise; null leaves it as it is.
+     *
+     * @param  Tempo|false|null  $tempo  False for the exercise's usual one.
+     *
+     * @throws InvalidQuantity If a number is out of range.
+     */
+    public function with(
+        ?Setting $setting = null,
+        ?string $words = null,
+        ?int $sets = null,
+        ?Dose $dose = null,
+        ?Sides $sides = null,
+        ?int $reserve = null,
+        ?int $restSeconds = null,
+        Tempo|false|null $tempo = null,
+        ?string $why = null,
+    ): self {
         return self::of(
             $this->exercise,
-            $this->setting,
-            $sets,
-            $this->dose,
-            $this->reserve,
-            $this->restSeconds,
-            $this->sides,
-            $this->words,
-            $this->tempo,
+            $setting ?? $this->setting,
+            $sets ?? $this->sets,
+            $dose ?? $this->dose,
+            $reserve ?? $this->reserve,
+            $restSeconds ?? $this->restSeconds,
+            $sides ?? $this->sides,
+            $words ?? $this->words,
+            $tempo === false ? null : $tempo ?? $this->tempo,
             $this->rangeRatio,
-            $this->why,
+            $why ?? $this->why,
             $this->manners,
         );
+    }
+
+    /** "3 × 10", "3 × 30 s", "1 × clean". */
+    public function inShort(): string
+    {
+        return sprintf('%d × ', $this->sets).match (true) {
+            $this->dose->asLongAsClean => 'clean',
+            $this->dose->isTimed() => "{$this->dose->count()} s",
+            default => (string) $this->dose->count(),
+        };
     }
 
     /** True where the same exercise is asked for in the same setting, however often. */

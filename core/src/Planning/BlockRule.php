@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NimbleShelf\Core\Planning;
 
 use NimbleShelf\Core\Exception\InvalidQuantity;
+use NimbleShelf\Core\Text\Plain;
 
 /**
  * The numbers of a block's kind: rounds, work and rest by the clock, doses of a ladder, phases, picks of a menu.
@@ -107,6 +108,19 @@ final readonly class BlockRule
             'pick' => $this->pick,
             'needs' => $this->needs === [] ? null : $this->needs,
         ], static fn (mixed $value): bool => $value !== null);
+    }
+
+    /** "3 rounds, 40 s of work, 20 s of rest"; empty where the slots say it all. */
+    public function inWords(): string
+    {
+        return implode(', ', array_filter([
+            $this->rounds === null ? '' : Plain::count($this->rounds, 'round'),
+            $this->workSeconds === null ? '' : "{$this->workSeconds} s of work",
+            $this->restSeconds === null ? '' : "{$this->restSeconds} s of rest",
+            $this->roundRestSeconds === null ? '' : "{$this->roundRestSeconds} s after each round",
+            $this->doses === [] ? '' : implode('–', $this->doses),
+            $this->pick === null ? '' : "{$this->pick} of them",
+        ], static fn (string $part): bool => $part !== ''));
     }
 
     /** @return list<string> The keys a rule is written in. */

@@ -20,7 +20,18 @@ final readonly class Slot
 
     public function withSets(int $sets): self
     {
-        return new self($this->thread, $this->exercise, $this->assignment->withSets($sets), $this->things);
+        return $this->asking($this->assignment->withSets($sets));
+    }
+
+    /** The same place, exercise and things with another dose, rest or manner of doing. */
+    public function asking(Assignment $assignment): self
+    {
+        return new self($this->thread, $this->exercise, $assignment, $this->things);
+    }
+
+    public function named(string $thread): self
+    {
+        return new self($thread, $this->exercise, $this->assignment, $this->things);
     }
 
     /** Seconds one repetition takes at the tempo that is asked for, with what makes it harder. */

@@ -10,6 +10,7 @@ final readonly class Check
     /**
      * @param  string  $id  Fixed, for scripts; planning contract, section 4.
      * @param  int|null  $weekday  The session it is about; null for the week.
+     * @param  list<string>  $threads  The exercises that stand in the way; empty where it is about all of them.
      */
     public function __construct(
         public string $id,
@@ -19,6 +20,7 @@ final readonly class Check
         public string $value,
         public string $wanted,
         public string $words,
+        public array $threads = [],
     ) {
     }
 }

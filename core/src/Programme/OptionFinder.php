@@ -76,6 +76,25 @@ final readonly class OptionFinder
         return $this->worthTrying($options, $brief);
     }
 
+    /**
+     * What could stand for one pattern group, or in place of an exercise: the best of each exercise, best first.
+     *
+     * @param  \Closure(Exercise): bool  $wanted
+     * @return list<PlanOption>
+     */
+    public function among(\Closure $wanted, Brief $brief): array
+    {
+        $found = [];
+        foreach ($this->catalogue->exercises as $exercise) {
+            if ($wanted($exercise) && $this->isPlanned($exercise, $brief)) {
+                array_push($found, ...array_slice($this->of($exercise, $brief), 0, 1));
+            }
+        }
+        usort($found, static fn (PlanOption $one, PlanOption $two): int => WeekScore::slot($two, 3) <=> WeekScore::slot($one, 3));
+
+        return $found;
+    }
+
     /** The option for exactly this exercise and setting, as a pin asks; null where the shelf or a limit forbids it. */
     public function pinned(Pin $pin, Brief $brief): ?PlanOption
     {

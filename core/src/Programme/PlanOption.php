@@ -65,6 +65,26 @@ final readonly class PlanOption
         );
     }
 
+    /** The same rung with the dose, reserve, sides and rest that somebody asks of it. */
+    public function asking(Assignment $asked): self
+    {
+        return new self(
+            $this->exercise,
+            $this->rung,
+            $this->wholeKg,
+            $asked->dose,
+            $asked->reserve,
+            $asked->sides,
+            $asked->restSeconds,
+            $this->match,
+            $this->liking,
+            $this->halves,
+            $this->workSeconds,
+            $this->isOnFloor,
+            $this->why,
+        );
+    }
+
     public function slot(string $thread, int $sets): Slot
     {
         return new Slot($thread, $this->exercise, $this->assignment($sets), $this->rung->things);

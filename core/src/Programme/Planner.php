@@ -9,7 +9,6 @@ use NimbleShelf\Core\Equivalence\ResistanceModel;
 use NimbleShelf\Core\Exception\InvalidQuantity;
 use NimbleShelf\Core\Kit\Thing;
 use NimbleShelf\Core\Matching\ShelfRungs;
-use NimbleShelf\Core\Planning\Assignment;
 use NimbleShelf\Core\Planning\Block;
 use NimbleShelf\Core\Planning\BlockRule;
 use NimbleShelf\Core\Planning\Goal;
@@ -236,20 +235,7 @@ final readonly class Planner
     /** The rung of one week with the sets and the reserve of another. */
     private static function on(Slot $rung, Slot $week): Slot
     {
-        $asked = $rung->assignment;
-
-        return new Slot($rung->thread, $rung->exercise, Assignment::of(
-            exercise: $asked->exercise,
-            setting: $asked->setting,
-            sets: $week->assignment->sets,
-            dose: $asked->dose,
-            reserve: $week->assignment->reserve,
-            restSeconds: $asked->restSeconds,
-            sides: $asked->sides,
-            words: $asked->words,
-            tempo: $asked->tempo,
-            why: $asked->why,
-        ), $rung->things);
+        return $rung->asking($rung->assignment->with(sets: $week->assignment->sets, reserve: $week->assignment->reserve));
     }
 
     /**
@@ -315,18 +301,10 @@ final readonly class Planner
         $count = $asked->dose->count();
         $less = $asked->dose->isTimed() ? $count - 5 : $count - 1;
 
-        return new Slot($slot->thread, $slot->exercise, Assignment::of(
-            exercise: $asked->exercise,
-            setting: $asked->setting,
+        return $slot->asking($asked->with(
             sets: $less >= 1 ? $asked->sets : max(1, $asked->sets - 1),
             dose: $asked->dose->to(max(1, $less)),
-            reserve: $asked->reserve,
-            restSeconds: $asked->restSeconds,
-            sides: $asked->sides,
-            words: $asked->words,
-            tempo: $asked->tempo,
-            why: $asked->why,
-        ), $slot->things);
+        ));
     }
 
     /** @param  array<string, Slot>  $slots */

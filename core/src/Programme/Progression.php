@@ -40,17 +40,18 @@ final readonly class Progression
     }
 
     /**
-     * @return list<array{slot: Slot, wholeKg: float|null, words: string}> One a week.
+     * @param  int  $first  The week it begins in, as the option asks it.
+     * @return list<array{slot: Slot, wholeKg: float|null, words: string}> One a week, from the first on.
      */
-    public function forward(PlanOption $option, int $sets, string $thread, Brief $brief): array
+    public function forward(PlanOption $option, int $sets, string $thread, Brief $brief, int $first = 1): array
     {
         $weeks = [];
         $rung = $option->rung;
         $wholeKg = $option->wholeKg;
         $dose = $option->dose;
-        $words = 'First week: '.lcfirst($option->why);
+        $words = ($first === 1 ? 'First week: ' : '').lcfirst($option->why);
         $ladder = null;
-        for ($week = 1; $week <= $brief->weeks; $week++) {
+        for ($week = $first; $week <= $brief->weeks; $week++) {
             if (self::isDeload($week) && $brief->goal !== Goal::Keep) {
                 $weeks[] = [
                     'slot' => $this->slot(
@@ -67,7 +68,7 @@ final readonly class Progression
 
                 continue;
             }
-            if ($week > 1) {
+            if ($week > $first) {
                 $isAtTheTop = ! $dose->isTimed() && $dose->count() >= $brief->goal->repetitions()[1];
                 if ($brief->goal !== Goal::Keep && $wholeKg !== null && $isAtTheTop) {
                     $ladder ??= $this->ladder($option, $brief);

@@ -58,15 +58,14 @@ final readonly class WeekChecks
     private function session(PlannedWeek $week, PlannedDay $day, Brief $brief): array
     {
         $timeline = $day->timeline($brief);
-        $say = static fn (string $id, Verdict $verdict, string $value, string $wanted, string $words): Check => new Check(
-            $id,
-            $week->number,
-            $day->day->weekday,
-            $verdict,
-            $value,
-            $wanted,
-            $words,
-        );
+        $say = static fn (
+            string $id,
+            Verdict $verdict,
+            string $value,
+            string $wanted,
+            string $words,
+            array $threads = [],
+        ): Check => new Check($id, $week->number, $day->day->weekday, $verdict, $value, $wanted, $words, array_values($threads));
         $likely = $timeline->likelySeconds($brief->paceFactor) / 60;
         $unfit = array_values(array_filter($timeline->conflicts, static fn (KitConflict $conflict): bool => ! $conflict->fits()));
         $work = $day->work();
@@ -102,6 +101,7 @@ final readonly class WeekChecks
                         mb_strtolower($broken[1]->exercise->name),
                         $brief->order->label(),
                     ),
+                $broken === null ? [] : [$broken[0]->thread],
             ),
             $say(
                 'kit',
@@ -109,6 +109,7 @@ final readonly class WeekChecks
                 Plain::count(count($timeline->conflicts), 'change that gets in the way', 'changes that get in the way'),
                 'none that outlasts the rest',
                 $timeline->conflicts === [] ? 'Nothing is needed in two places.' : ($unfit[0] ?? $timeline->conflicts[0])->inWords(),
+                array_map(static fn (KitConflict $conflict): string => $conflict->to->thread, $unfit),
             ),
             $say(
                 'positions',
@@ -122,7 +123,8 @@ final readonly class WeekChecks
                 $against === [] ? Verdict::Ok : Verdict::No,
                 Plain::count(count($against), 'broken rule'),
                 'none',
-                $against === [] ? 'No limit, room or health rule is broken.' : implode(' ', $against),
+                $against === [] ? 'No limit, room or health rule is broken.' : implode(' ', array_keys($against)),
+                array_keys(array_replace(...[[], ...array_values($against)])),
             ),
             $this->effort($week, $day, $brief),
             $say(
@@ -136,7 +138,7 @@ final readonly class WeekChecks
         ];
     }
 
-    /** @return list<string> */
+    /** @return array<string, array<string, true>> By what is broken, the threads that break it. */
     private function against(PlannedDay $day, Brief $brief): array
     {
         $said = [];
@@ -146,20 +148,21 @@ final readonly class WeekChecks
                 $problems = $this->rungs->problemsAsWritten($slot->exercise, $slot->assignment->setting, $brief->situation);
             }
             foreach ($problems as $problem) {
-                $said[] = "{$slot->exercise->name}: {$problem}";
+                $said["{$slot->exercise->name}: {$problem}"][$slot->thread] = true;
             }
         }
 
-        return array_values(array_unique($said));
+        return $said;
     }
 
     private function effort(PlannedWeek $week, PlannedDay $day, Brief $brief): Check
     {
         [$fewest, $most] = $brief->goal->repetitions();
         $in = $unknown = 0;
-        $off = [];
+        $off = $threads = [];
         $slots = $day->work();
         foreach ($slots as $slot) {
+            $before = count($off);
             $assignment = $slot->assignment;
             $count = $assignment->dose->count();
             $capacity = $brief->situation->client->capacities[$slot->exercise->pattern] ?? null;
@@ -190,6 +193,9 @@ final readonly class WeekChecks
                         : sprintf('%s would leave %.0f in reserve instead of %d', $slot->exercise->name, $left, $assignment->reserve);
                 }
             }
+            if (count($off) > $before) {
+                $threads[] = $slot->thread;
+            }
         }
 
         return new Check(
@@ -204,6 +210,7 @@ final readonly class WeekChecks
                 $unknown > 0 => sprintf('%s without a load on record: the first set tells.', ucfirst(Plain::count($unknown, 'exercise'))),
                 default => 'Every dose lies in the window of the goal.',
             },
+            $threads,
         );
     }
 

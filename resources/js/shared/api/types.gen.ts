@@ -454,6 +454,12 @@ export interface Fill {
   recipes: Recipe[]
 }
 
+/** What became of a change in the weeks after it. */
+export interface Followed {
+  /** Dates of visits that keep what was changed for their day alone. */
+  keptVisits: string[]
+}
+
 /** One health question and its newest answer. */
 export interface HealthAnswer {
   id: string
@@ -702,6 +708,14 @@ export interface MatchPart {
   name: string
   percent: number
   weightPercent: number
+}
+
+/** A change that would answer a check. */
+export interface Mend {
+  /** What its button says. */
+  words: string
+  /** What is sent to make it. */
+  edit: Record<string, unknown>
 }
 
 /** What was seen in the movement checks: rises in 30 s, seconds on one leg, reach, and what each side managed. */
@@ -1070,6 +1084,19 @@ export interface ScorePart {
   words: string
 }
 
+/** A planned session looked at closely: what to lay out, what is left of it in less time, how it goes minute by minute. */
+export interface SessionDetail {
+  weekday: number
+  layOut: string[]
+  shorter: ShorterSelf[]
+  /** Of work alone. */
+  workMinutes: number
+  /** Of rest. */
+  restMinutes: number
+  /** Of setting up and changing beyond what fits into the rest. */
+  changeMinutes: number
+}
+
 /** One session with everything the Floor needs. */
 export interface Session {
   id: number
@@ -1133,6 +1160,77 @@ export interface Settings {
   zone: string
 }
 
+/** Exercises that are done together, in a week that is being changed. */
+export interface SheetBlock {
+  kind: string
+  /** The kind in words. */
+  label: string
+  name: string
+  /** "3 rounds, 40 s of work"; empty where the exercises say it all. */
+  rule: string
+  /** The rule as it is sent. */
+  numbers: Record<string, unknown>
+  /** Kinds it could be with so many exercises. */
+  shapes: string[]
+  slots: SheetSlot[]
+}
+
+/** A session of a week that is being changed. */
+export interface SheetSession {
+  /** 1 for Monday to 7. */
+  weekday: number
+  day: string
+  /** On the clock on the wall: "08:30". */
+  time: string
+  name: string
+  minutes: number
+  /** By the plan's own rests. */
+  promisedMinutes: number
+  /** As rests and changes of this client have gone. */
+  likelyMinutes: number
+  positionChanges: number
+  /** How often something is put down and something else taken up. */
+  kitChanges: number
+  blocks: SheetBlock[]
+}
+
+/** One exercise of a week that is being changed. */
+export interface SheetSlot {
+  /** Names it within its day. */
+  thread: string
+  exercise: string
+  name: string
+  /** The setting by the names of this shelf. */
+  words: string | null
+  sets: number
+  /** "10 repetitions per side". */
+  dose: string
+  /** "3 × 10". */
+  short: string
+  /** Null where seconds count. */
+  reps: number | null
+  repsMost: number | null
+  /** Null where repetitions count, or there is no cap. */
+  seconds: number | null
+  asLongAsClean: boolean
+  perSide: boolean
+  /** `both`, `alternating`, `each`, `swap-each-round` or `own-slots`. */
+  sides: string
+  /** Ways the sides can share a set. */
+  sidesThere: PlanChoice[]
+  reserve: number
+  restSeconds: number
+  /** Seconds of each part; null for the usual one. */
+  tempo: Record<string, number> | null
+  usualTempo: Record<string, number>
+  /** What makes one repetition, where that needs saying. */
+  means: string
+  factor: number
+  why: string
+  /** Names of what it uses. */
+  things: string[]
+}
+
 /** One thing on the shelf. */
 export interface ShelfItem {
   id: number
@@ -1176,6 +1274,16 @@ export interface Shelf {
   limits: Limit[]
 }
 
+/** What is left of a planned session when there is less time. */
+export interface ShorterSelf {
+  /** There are. */
+  minutes: number
+  /** It takes. */
+  likelyMinutes: number
+  /** "2 × 10 Goblet squat". */
+  stays: string[]
+}
+
 /** A set, or a side of it, that is set aside today. */
 export interface Skipped {
   /** Of the event; taking it up again names it. */
@@ -1184,6 +1292,30 @@ export interface Skipped {
   setNumber: number
   side: string | null
   at: string
+}
+
+/** What there is to know about one exercise of a planned week, looked at closely. */
+export interface SlotDetail {
+  thread: string
+  exercise: string
+  name: string
+  figure: Figure
+  cues: Cues
+  cautions: string[]
+  /** What is laid out for it, with recipes. */
+  layOut: string[]
+  /** Null where the shelf has nothing easier for it. */
+  easier: SlotStep | null
+  harder: SlotStep | null
+  equivalent: Equivalent | null
+}
+
+/** A step to another rung. */
+export interface SlotStep {
+  name: string
+  words: string
+  /** What would be asked of it: "8 repetitions". */
+  dose: string
 }
 
 /** One thing the Floor plays. */
@@ -1319,6 +1451,10 @@ export interface WeekCheck {
   value: string
   wanted: string
   words: string
+  /** The exercises that stand in the way; empty where it is about all of them. */
+  threads: string[]
+  /** What would answer it, while the week is edited. */
+  mends: Mend[]
 }
 
 /** One day of the week strip. */
@@ -1326,6 +1462,37 @@ export interface WeekDay {
   date: string
   visits: number
   isToday: boolean
+}
+
+/** One week of a kept programme, to be changed by hand, with what is said about it. */
+export interface WeekSheet {
+  programmeId: number
+  clientId: number
+  programme: string
+  state: string
+  /** A change says which one it was made on. */
+  version: number
+  number: number
+  weeks: number
+  /** `build` or `deload`. */
+  kind: string
+  /** Its Monday, as a date. */
+  startsOn: string
+  sessions: SheetSession[]
+  checks: WeekCheck[]
+  muscles: MuscleSets[]
+  /** Kinds of block there are. */
+  shapes: PlanChoice[]
+  /** What would be taken back next. */
+  undo: string | null
+  /** What would be made again next. */
+  redo: string | null
+  /** The week that change was made in. */
+  undoWeek: number | null
+  /** What was just done; empty where nothing was. */
+  said: string
+  /** Dates of visits that keep what was changed for their day alone. */
+  keptVisits: string[]
 }
 
 /** How much one part of a match counts, in hundredths. */

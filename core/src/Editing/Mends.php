@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NimbleShelf\Core\Editing;
+
+use NimbleShelf\Core\Planning\BlockKind;
+use NimbleShelf\Core\Planning\Slot;
+use NimbleShelf\Core\Programme\Brief;
+use NimbleShelf\Core\Programme\Check;
+use NimbleShelf\Core\Programme\Muscles;
+use NimbleShelf\Core\Programme\PatternGroup;
+use NimbleShelf\Core\Programme\PlannedDay;
+use NimbleShelf\Core\Programme\PlannedWeek;
+use NimbleShelf\Core\Programme\SessionName;
+use NimbleShelf\Core\Programme\TrainingDay;
+use NimbleShelf\Core\Programme\Verdict;
+
+/** Says what would answer a check that is not good; what it costs elsewhere, the checks say again once it is done. */
+final class Mends
+{
+    private const HARD_DAY_SETS = 3.0;
+
+    /** @return list<Mend> */
+    public static function of(Check $check, PlannedWeek $week, Brief $brief): array
+    {
+        if ($check->verdict === Verdict::Ok) {
+            return [];
+        }
+        $day = null;
+        foreach ($week->days as $one) {
+            $day = $one->day->weekday === $check->weekday ? $one : $day;
+        }
+
+        return match ($check->id) {
+            'time' => $day === null ? [] : [
+                self::mend("Cut it to {$day->day->minutes} minutes", 'shorter', $day),
+                self::mend(sprintf('Give it %d minutes', self::wanted($day, $brief)), 'visit', $day, ['minutes' => self::wanted($day, $brief)]),
+            ],
+            'order', 'positions' => $day === null ? [] : [self::mend('Put it in order', 'order', $day)],
+            'kit' => $day === null ? [] : self::apart($check, $day),
+            'limits', 'effort' => $day === null ? [] : self::standIns($check, $day),
+            'name' => $day === null ? [] : [
+                self::mend(sprintf('Call it "%s"', SessionName::of($day->work())), 'rename', $day, ['name' => '=']),
+            ],
+            'frame' => $day === null ? [] : [self::mend('Choose warm-up and cool-down', 'frame', $day)],
+            'recovery', 'hard-days' => self::otherDays($week),
+            'pattern' => self::fills($check, $week),
+            default => [],
+        };
+    }
+
+    /** @return list<Mend> */
+    private static function apart(Check $check, PlannedDay $day): array
+    {
+        foreach ($day->plan->blocks as $block) {
+            foreach ($block->slots as $slot) {
+                if ($block->kind !== BlockKind::Straight && in_array($slot->thread, $check->threads, true)) {
+                    return [self::mend("Take {$block->name} apart", 'ungroup', $day, ['slot' => $slot->thread])];
+                }
+            }
+        }
+
+        return [];
+    }
+
+    /** @return list<Mend> */
+    private static function standIns(Check $check, PlannedDay $day): array
+    {
+        $mends = [];
+        foreach ($day->plan->slots() as $slot) {
+            if (in_array($slot->thread, $check->threads, true)) {
+                $name = mb_strtolower($slot->exercise->name);
+                $mends[] = self::mend("Put in what serves for {$name}", 'stand-in', $day, ['slot' => $slot->thread]);
+            }
+        }
+
+        return $mends;
+    }
+
+    /** @return list<Mend> Every move to a free day after which nothing hard follows itself too soon; the smallest first. */
+    private static function otherDays(PlannedWeek $week): array
+    {
+        $taken = array_map(static fn (PlannedDay $day): int => $day->day->weekday, $week->days);
+        $mends = [];
+        foreach ($week->days as $day) {
+            foreach (array_diff(range(1, 7), $taken) as $to) {
+                $moved = new PlannedDay(TrainingDay::of($to, $day->day->minutes), $day->plan);
+                $others = array_filter($week->days, static fn (PlannedDay $one): bool => $one !== $day);
+                if (self::clashes([...$others, $moved]) < self::clashes($week->days)) {
+                    $far = abs($to - $day->day->weekday);
+                    $mends[] = [
+                        [self::clashes([...$others, $moved]), $far, $to],
+                        self::mend("Move {$day->day->label()} to {$moved->day->label()}", 'day', $day, ['to' => $to]),
+                    ];
+                }
+            }
+        }
+        usort($mends, static fn (array $one, array $two): int => $one[0] <=> $two[0]);
+
+        return array_slice(array_map(static fn (array $mend): Mend => $mend[1], $mends), 0, 2);
+    }
+
+    /** @param  array<PlannedDay>  $days */
+    private static function clashes(array $days): int
+    {
+        $days = array_values($days);
+        $clashes = 0;
+        foreach ($days as $i => $day) {
+            foreach (array_slice($days, $i + 1) as $later) {
+                if ($day->day->nightsFrom($later->day) >= 2) {
+                    continue;
+                }
+                $other = Muscles::hardSets($later->work());
+                foreach (Muscles::hardSets($day->work()) as $muscle => $sets) {
+                    $clashes += $sets >= self::HARD_DAY_SETS && ($other[$muscle] ?? 0.0) >= self::HARD_DAY_SETS ? 1 : 0;
+                }
+            }
+        }
+
+        return $clashes;
+    }
+
+    /** @return list<Mend> Into the session that has most room of those without it. */
+    private static function fills(Check $check, PlannedWeek $week): array
+    {
+        $group = null;
+        foreach (PatternGroup::cases() as $one) {
+            $group = str_starts_with($check->words, ucfirst($one->label())) ? $one : $group;
+        }
+        $free = array_filter($week->days, static fn (PlannedDay $day): bool => array_filter(
+            $day->work(),
+            static fn (Slot $slot): bool => PatternGroup::of($slot->exercise->pattern) === $group,
+        ) === []);
+        usort($free, static fn (PlannedDay $one, PlannedDay $two): int => count($one->work()) <=> count($two->work()));
+
+        return $group === null || $free === [] ? [] : [
+            self::mend("Add {$group->label()} on {$free[0]->day->label()}", 'fill', $free[0], ['group' => $group->value]),
+        ];
+    }
+
+    /** Minutes that what stands there is likely to take, on the next five. */
+    private static function wanted(PlannedDay $day, Brief $brief): int
+    {
+        return min(180, 5 * (int) ceil($day->likelyMinutes($brief) / 5));
+    }
+
+    /** @param  array<string, mixed>  $more */
+    private static function mend(string $words, string $kind, PlannedDay $day, array $more = []): Mend
+    {
+        return new Mend($words, Edit::fromArray(['kind' => $kind, 'weekday' => $day->day->weekday] + $more));
+    }
+}
