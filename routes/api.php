@@ -16,6 +16,7 @@ use App\Http\Controllers\CatalogueController;
 use App\Http\Controllers\ClearanceController;
 use App\Http\Controllers\ClientController;
 use App\Http\Controllers\CoverageController;
+use App\Http\Controllers\ExerciseRungController;
 use App\Http\Controllers\ExerciseVariantController;
 use App\Http\Controllers\FillController;
 use App\Http\Controllers\FloorEventController;
@@ -123,6 +124,7 @@ Route::middleware(['auth:sanctum', FollowProgrammes::class])->group(function ():
     });
     Route::get('clients/{client}/rail/{pattern}', [RailController::class, 'show'])->can('view', 'client');
     Route::get('clients/{client}/rail/{pattern}/{key}', [RailRungController::class, 'show'])->can('view', 'client');
+    Route::get('clients/{client}/rungs/{exercise}', ExerciseRungController::class)->can('view', 'client');
     Route::get('clients/{client}/ledger', LedgerController::class)->can('view', 'client');
 
     Route::get('sessions/{session}', [SessionController::class, 'show'])->can('view', 'session');

@@ -6,6 +6,8 @@ namespace App\Actions\Rail;
 
 use App\Actions\Clients\DescribeClient;
 use App\Actions\SwapDesk\RankSwaps;
+use App\Http\Resources\Rail\ExerciseRungResource;
+use App\Http\Resources\Rail\ExerciseRungsResource;
 use App\Http\Resources\Rail\RailDetailResource;
 use App\Http\Resources\Rail\RailPatternResource;
 use App\Http\Resources\Rail\RailResource;
@@ -19,9 +21,11 @@ use App\Models\SetLog;
 use NimbleShelf\Core\Catalogue\Catalogue;
 use NimbleShelf\Core\Catalogue\Pattern;
 use NimbleShelf\Core\Equivalence\ResistanceModel;
+use NimbleShelf\Core\Matching\Cautions;
 use NimbleShelf\Core\Matching\Rail;
 use NimbleShelf\Core\Matching\RailRung;
 use NimbleShelf\Core\Matching\RungInUse;
+use NimbleShelf\Core\Matching\RungWords;
 use NimbleShelf\Core\Matching\ShelfRungs;
 use NimbleShelf\Core\Mechanics\HandsReading;
 use NimbleShelf\Core\Planning\NextTarget;
@@ -69,6 +73,29 @@ final readonly class ShowRail
             ),
             unusable: array_map(ExclusionResource::of(...), $rail->unusable),
             leftOut: array_map(ExclusionResource::of(...), $rail->leftOut),
+        );
+    }
+
+    /** The rungs of one exercise, as they are put into a session. */
+    public function exercise(Client $client, string $id): ExerciseRungsResource
+    {
+        $exercise = $this->catalogue->exercises[$id] ?? abort(404);
+        $situation = $this->describe->plainSituation($client);
+        $isMeasured = $this->catalogue->pattern($exercise->pattern)->isMeasured() && ! $exercise->isHold;
+        $rungs = array_map(static fn (array $one): ExerciseRungResource => new ExerciseRungResource(
+            $one['rung']->words,
+            $one['rung']->setting->toArray(),
+            $isMeasured ? round($one['equivalent']->kg, 1) : null,
+        ), $this->rungs->distinct($exercise, $situation));
+        $against = Cautions::against($exercise, $situation);
+
+        return new ExerciseRungsResource(
+            exercise: $exercise->id,
+            name: $exercise->name,
+            rungs: $rungs,
+            why: $rungs === []
+                ? $against[0] ?? $this->rungs->leftOut($exercise, $situation)[0] ?? RungWords::missing($exercise)
+                : null,
         );
     }
 

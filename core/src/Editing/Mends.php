@@ -55,7 +55,7 @@ final class Mends
     {
         foreach ($day->plan->blocks as $block) {
             foreach ($block->slots as $slot) {
-                if ($block->kind !== BlockKind::Straight && in_array($slot->thread, $check->threads, true)) {
+                if ($block->kind !== BlockKind::Straight && isset($check->threads[$slot->thread])) {
                     return [self::mend("Take {$block->name} apart", 'ungroup', $day, ['slot' => $slot->thread])];
                 }
             }
@@ -69,7 +69,7 @@ final class Mends
     {
         $mends = [];
         foreach ($day->plan->slots() as $slot) {
-            if (in_array($slot->thread, $check->threads, true)) {
+            if (isset($check->threads[$slot->thread])) {
                 $name = mb_strtolower($slot->exercise->name);
                 $mends[] = self::mend("Put in what serves for {$name}", 'stand-in', $day, ['slot' => $slot->thread]);
             }

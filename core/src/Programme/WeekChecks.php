@@ -65,13 +65,17 @@ final readonly class WeekChecks
             string $wanted,
             string $words,
             array $threads = [],
-        ): Check => new Check($id, $week->number, $day->day->weekday, $verdict, $value, $wanted, $words, array_values($threads));
+        ): Check => new Check($id, $week->number, $day->day->weekday, $verdict, $value, $wanted, $words, $threads);
         $likely = $timeline->likelySeconds($brief->paceFactor) / 60;
         $unfit = array_values(array_filter($timeline->conflicts, static fn (KitConflict $conflict): bool => ! $conflict->fits()));
         $work = $day->work();
         $broken = SlotOrder::brokenAt($work, $brief->order);
         $promise = SessionName::brokenPromise($day->plan->name, $work);
         $against = $this->against($day, $brief);
+        $names = array_column(array_map(
+            static fn (Slot $slot): array => [$slot->thread, $slot->exercise->name],
+            $day->plan->slots(),
+        ), 1, 0);
         $most = $brief->mostPositionChanges();
 
         return [
@@ -101,7 +105,7 @@ final readonly class WeekChecks
                         mb_strtolower($broken[1]->exercise->name),
                         $brief->order->label(),
                     ),
-                $broken === null ? [] : [$broken[0]->thread],
+                $broken === null ? [] : [$broken[0]->thread => 'It stands before '.mb_strtolower($broken[1]->exercise->name).'.'],
             ),
             $say(
                 'kit',
@@ -109,7 +113,10 @@ final readonly class WeekChecks
                 Plain::count(count($timeline->conflicts), 'change that gets in the way', 'changes that get in the way'),
                 'none that outlasts the rest',
                 $timeline->conflicts === [] ? 'Nothing is needed in two places.' : ($unfit[0] ?? $timeline->conflicts[0])->inWords(),
-                array_map(static fn (KitConflict $conflict): string => $conflict->to->thread, $unfit),
+                array_combine(
+                    array_map(static fn (KitConflict $conflict): string => $conflict->to->thread, $unfit),
+                    array_map(static fn (KitConflict $conflict): string => $conflict->inWords(), $unfit),
+                ),
             ),
             $say(
                 'positions',
@@ -123,8 +130,12 @@ final readonly class WeekChecks
                 $against === [] ? Verdict::Ok : Verdict::No,
                 Plain::count(count($against), 'broken rule'),
                 'none',
-                $against === [] ? 'No limit, room or health rule is broken.' : implode(' ', array_keys($against)),
-                array_keys(array_replace(...[[], ...array_values($against)])),
+                $against === [] ? 'No limit, room or health rule is broken.' : implode(' ', array_unique(array_map(
+                    static fn (string $thread, string $said): string => "{$names[$thread]}: {$said}",
+                    array_keys($against),
+                    $against,
+                ))),
+                $against,
             ),
             $this->effort($week, $day, $brief),
             $say(
@@ -138,7 +149,7 @@ final readonly class WeekChecks
         ];
     }
 
-    /** @return array<string, array<string, true>> By what is broken, the threads that break it. */
+    /** @return array<string, string> By thread, what it breaks. */
     private function against(PlannedDay $day, Brief $brief): array
     {
         $said = [];
@@ -147,8 +158,8 @@ final readonly class WeekChecks
             if ($problems === []) {
                 $problems = $this->rungs->problemsAsWritten($slot->exercise, $slot->assignment->setting, $brief->situation);
             }
-            foreach ($problems as $problem) {
-                $said["{$slot->exercise->name}: {$problem}"][$slot->thread] = true;
+            if ($problems !== []) {
+                $said[$slot->thread] = implode(' ', array_unique($problems));
             }
         }
 
@@ -194,7 +205,7 @@ final readonly class WeekChecks
                 }
             }
             if (count($off) > $before) {
-                $threads[] = $slot->thread;
+                $threads[$slot->thread] = $off[count($off) - 1].'.';
             }
         }
 

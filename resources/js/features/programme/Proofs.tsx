@@ -1,4 +1,4 @@
-import type { Programme, WeekCheck } from '../../shared/api'
+import type { MuscleSets, Programme, WeekCheck } from '../../shared/api'
 import { weekdays } from './PlanForm'
 
 const rank = { no: 0, watch: 1, ok: 2 } as const
@@ -6,14 +6,22 @@ const signs = { no: '✕', watch: '!', ok: '✓' } as const
 const said = { no: 'No', watch: 'Watch', ok: 'Good' } as const
 type Verdict = keyof typeof rank
 
-function CheckRow({ check }: { check: WeekCheck }) {
+/** Good, watch or no: a sign with its word for whoever cannot see it. */
+export function VerdictSign({ verdict }: { verdict: string }) {
+  const known = verdict as Verdict
+  return (
+    <span className={`verdict verdict-${verdict}`} title={said[known]}>
+      <span aria-hidden="true">{signs[known]}</span>
+      <span className="sr-only">{said[known]}:</span>
+    </span>
+  )
+}
+
+export function CheckRow({ check }: { check: WeekCheck }) {
   const verdict = check.verdict as Verdict
   return (
     <li className="grid grid-cols-[1.6rem_1fr] gap-x-2 border-b border-base-300 py-1.5">
-      <span className={`verdict verdict-${verdict}`} title={said[verdict]}>
-        <span aria-hidden="true">{signs[verdict]}</span>
-        <span className="sr-only">{said[verdict]}:</span>
-      </span>
+      <VerdictSign verdict={verdict} />
       <span>
         <strong>{check.name}</strong>
         {check.weekday !== null && <span className="soft">, {weekdays[check.weekday - 1]}</span>}
@@ -29,14 +37,14 @@ function CheckRow({ check }: { check: WeekCheck }) {
 }
 
 /** Every muscle's hard sets against the band that does it good. */
-function MuscleBands({ programme }: { programme: Programme }) {
-  const most = Math.max(1, ...programme.muscles.map((one) => Math.max(one.sets, one.high)))
+export function MuscleBands({ muscles, title }: { muscles: MuscleSets[]; title: string }) {
+  const most = Math.max(1, ...muscles.map((one) => Math.max(one.sets, one.high)))
   return (
     <section aria-label="Hard sets">
-      <h3 className="text-lg">Hard sets in the first week</h3>
+      <h3 className="text-lg">{title}</h3>
       <p className="soft text-sm">The pale band is what does a muscle good; a helping muscle counts half.</p>
       <ul className="mt-2">
-        {programme.muscles.map((one) => (
+        {muscles.map((one) => (
           <li key={one.muscle} className="grid grid-cols-[8.5rem_1fr_3rem] items-center gap-x-2 py-0.5 text-sm">
             <span>{one.muscle}</span>
             <span className="muscle-line" aria-hidden="true">
@@ -100,7 +108,7 @@ export function Proofs({ programme }: { programme: Programme }) {
           </ul>
         </details>
       </section>
-      <MuscleBands programme={programme} />
+      <MuscleBands muscles={programme.muscles} title="Hard sets in the first week" />
       {programme.total !== null && (
         <section aria-label="Score">
           <h3 className="text-lg">

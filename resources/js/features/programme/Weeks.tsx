@@ -1,4 +1,5 @@
 import { useState } from 'react'
+import { Link } from 'react-router'
 import type { PlannedItem, PlannedSession, Programme } from '../../shared/api'
 import { briefDay } from '../../shared/lib/time'
 import { counted } from '../../shared/lib/counts'
@@ -161,6 +162,14 @@ export function Weeks({ programme, pins }: { programme: Programme; pins: Pins | 
         {week.kind === 'deload' && ', lighter on purpose'}
         {week.number > 1 && '. What later weeks ask is a forecast'}. Arrow keys walk through the weeks.
       </p>
+      {programme.id !== null && programme.state !== 'ended' && (
+        <Link
+          to={`/clients/${programme.clientId}/programme/${programme.id}/week/${week.number}`}
+          className="btn btn-outline btn-sm mt-2"
+        >
+          Change this week
+        </Link>
+      )}
       <div className="mt-4 grid gap-x-8 gap-y-8 xl:grid-cols-2">
         {week.sessions.map((session) => (
           <Session

@@ -1,1 +1,2 @@
+export { WeekPage } from './editor/WeekPage'
 export { ProgrammePage } from './ProgrammePage'

@@ -391,6 +391,24 @@ export interface Exercise {
   variants: Variant[]
 }
 
+/** One rung of one exercise, to be put into a session. */
+export interface ExerciseRung {
+  words: string
+  /** As it is sent. */
+  setting: Record<string, unknown>
+  /** Of the reference lift; null where nothing is measured. */
+  kg: number | null
+}
+
+/** What a client's shelf has for one exercise, lightest first. */
+export interface ExerciseRungs {
+  exercise: string
+  name: string
+  rungs: ExerciseRung[]
+  /** Why there is none; null where there are. */
+  why: string | null
+}
+
 /** A common fault and what mends it. */
 export interface Fault {
   fault: string
@@ -1451,8 +1469,8 @@ export interface WeekCheck {
   value: string
   wanted: string
   words: string
-  /** The exercises that stand in the way; empty where it is about all of them. */
-  threads: string[]
+  /** The exercises that stand in the way, each with what is said of it; empty where it is about all. */
+  threads: Record<string, string>
   /** What would answer it, while the week is edited. */
   mends: Mend[]
 }
