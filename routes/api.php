@@ -33,8 +33,10 @@ use App\Http\Controllers\MovementCheckController;
 use App\Http\Controllers\ParsedLineController;
 use App\Http\Controllers\PlateController;
 use App\Http\Controllers\ProgrammeController;
+use App\Http\Controllers\ProgrammeCopyController;
 use App\Http\Controllers\ProgrammeFollowController;
 use App\Http\Controllers\ProgrammeProposalController;
+use App\Http\Controllers\ProgrammeReviewController;
 use App\Http\Controllers\ProgrammeSlotController;
 use App\Http\Controllers\ProgrammeUndoController;
 use App\Http\Controllers\ProgrammeWeekController;
@@ -108,6 +110,13 @@ Route::middleware(['auth:sanctum', FollowProgrammes::class])->group(function ():
     Route::post('clients/{client}/programmes/{programme}/start', [ProgrammeController::class, 'update'])
         ->scopeBindings()->can('update', 'client');
     Route::post('clients/{client}/programme-proposals', [ProgrammeProposalController::class, 'show']);
+    Route::get('programmes', [ProgrammeCopyController::class, 'index']);
+    Route::delete('programmes/{programme}', [ProgrammeController::class, 'destroy'])->can('delete', 'programme');
+    Route::post('programmes/{programme}/restore', [ProgrammeController::class, 'restore'])
+        ->withTrashed()->can('update', 'programme');
+    Route::post('programmes/{programme}/copies', [ProgrammeCopyController::class, 'store'])->can('view', 'programme');
+    Route::get('programmes/{programme}/review', [ProgrammeReviewController::class, 'show'])->can('view', 'programme');
+    Route::post('programmes/{programme}/review', [ProgrammeReviewController::class, 'store'])->can('update', 'programme');
     // Quick answers while a week is edited: what follows from a change waits.
     Route::withoutMiddleware(FollowProgrammes::class)->group(function (): void {
         Route::get('programmes/{programme}/weeks/{week}', [ProgrammeWeekController::class, 'show'])

@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
 use NimbleShelf\Core\Planning\Goal;
 
@@ -30,6 +31,8 @@ use NimbleShelf\Core\Planning\Goal;
  */
 final class Programme extends Model
 {
+    use SoftDeletes;
+
     protected $fillable = ['user_id', 'name', 'goal', 'state', 'starts_on', 'days', 'style', 'version'];
 
     protected $attributes = ['days' => '[]', 'style' => '{}', 'state' => 'draft', 'version' => 1];

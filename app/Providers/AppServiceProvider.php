@@ -17,6 +17,7 @@ use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
 use NimbleShelf\Core\Catalogue\Catalogue;
 use NimbleShelf\Core\Editing\LaterWeeks;
+use NimbleShelf\Core\Editing\Refit;
 use NimbleShelf\Core\Editing\WeekEditor;
 use NimbleShelf\Core\Equivalence\ResistanceModel;
 use NimbleShelf\Core\Health\Screening;
@@ -37,8 +38,8 @@ final class AppServiceProvider extends ServiceProvider
             $app->make(Catalogue::class),
             $app->make(ResistanceModel::class),
         ));
-        foreach ([WeekEditor::class, LaterWeeks::class] as $editing) {
-            $this->app->bind($editing, static fn (Application $app): WeekEditor|LaterWeeks => $editing::of(
+        foreach ([WeekEditor::class, LaterWeeks::class, Refit::class] as $editing) {
+            $this->app->bind($editing, static fn (Application $app): WeekEditor|LaterWeeks|Refit => $editing::of(
                 $app->make(Catalogue::class),
                 $app->make(ResistanceModel::class),
             ));

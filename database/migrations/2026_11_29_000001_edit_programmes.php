@@ -13,6 +13,8 @@ return new class extends Migration
     {
         Schema::table('programmes', function (Blueprint $table): void {
             $table->unsignedInteger('version')->default(1);
+            // A draft that was thrown away can be put back.
+            $table->softDeletes();
         });
         Schema::create('programme_edits', function (Blueprint $table): void {
             $table->id();

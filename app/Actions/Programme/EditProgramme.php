@@ -17,6 +17,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use NimbleShelf\Core\Editing\Edit;
 use NimbleShelf\Core\Editing\EditedWeek;
+use NimbleShelf\Core\Editing\EditKind;
 use NimbleShelf\Core\Editing\WeekEditor;
 use NimbleShelf\Core\Exception\CoreException;
 
@@ -75,7 +76,8 @@ final readonly class EditProgramme
             $before = SessionDocument::ofWeek($week, $times);
             $after = SessionDocument::ofWeek($edited->week, $newTimes);
             [$before, $after] = SessionDocument::differing($before, $after);
-            if ($before !== [] || $after !== []) {
+            // Nothing may change now and much later.
+            if ($before !== [] || $after !== [] || $edit->kind === EditKind::Forward || $edit->kind === EditKind::Together) {
                 $this->write->week($row->setRelation('programme', $programme), $before, $after, $edited->from);
                 $this->keep($programme, $number, $edited, $before, $after, $onwards);
             }

@@ -104,6 +104,15 @@ final readonly class PlanProgramme
         return DB::transaction(fn (): Programme => $this->run($client, $draft));
     }
 
+    /** @throws ValidationException If it runs or has run. */
+    public function discard(Programme $draft): void
+    {
+        if ($draft->state !== ProgrammeState::Draft) {
+            throw ValidationException::withMessages(['programme' => 'Only a draft can be thrown away; what runs is ended by another.']);
+        }
+        $draft->delete();
+    }
+
     private function run(Client $client, Programme $programme): Programme
     {
         $zone = $client->trainer->zone();

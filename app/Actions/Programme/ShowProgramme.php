@@ -74,13 +74,7 @@ final readonly class ShowProgramme
         return new ProgrammesResource(
             clientId: $client->id,
             shown: $shown === null || $shown->weeks->isEmpty() ? null : $this->kept($shown),
-            all: array_values($all->map(static fn (Programme $one): ProgrammeNameResource => new ProgrammeNameResource(
-                $one->id,
-                $one->name,
-                $one->state->value,
-                $one->starts_on->toDateString(),
-                $one->weeks->count(),
-            ))->all()),
+            all: array_values($all->map(ProgrammeNameResource::of(...))->all()),
             goal: $client->goal->value,
             goals: self::choices(Goal::cases()),
             experiences: self::choices(Experience::cases()),

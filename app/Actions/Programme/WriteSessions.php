@@ -147,7 +147,10 @@ final readonly class WriteSessions
     private function blocks(PlannedSession $row, int $was, array $document, array &$slots): array
     {
         $blocks = $row->blocks->all();
-        /** @var list<array{kind: string, name: string, rule: array<string, mixed>, slots: list<array{thread: string, assignment: array<string, mixed>}>}> $wanted */
+        /**
+         * @var list<array{kind: string, name: string, rule: array<string, mixed>,
+         *     slots: list<array{thread: string, assignment: array<string, mixed>}>}> $wanted
+         */
         $wanted = $document['blocks'];
         foreach ($wanted as $position => $block) {
             $facts = [

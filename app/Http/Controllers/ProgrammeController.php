@@ -7,11 +7,13 @@ namespace App\Http\Controllers;
 use App\Actions\Programme\PlanProgramme;
 use App\Actions\Programme\ShowProgramme;
 use App\Http\Requests\Programme\PlanProgrammeRequest;
+use App\Http\Resources\Programme\ProgrammeNameResource;
 use App\Http\Resources\Programme\ProgrammeResource;
 use App\Http\Resources\Programme\ProgrammesResource;
 use App\Models\Client;
 use App\Models\Programme;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 
 final class ProgrammeController extends Controller
 {
@@ -29,5 +31,21 @@ final class ProgrammeController extends Controller
     public function store(PlanProgrammeRequest $request, Client $client, PlanProgramme $plan, ShowProgramme $show): ProgrammeResource
     {
         return $show->kept($plan->keep($client, $request->wish(), $request->starts()));
+    }
+
+    /** A draft or a template; what runs or ran stays. */
+    public function destroy(Programme $programme, PlanProgramme $plan): Response
+    {
+        $plan->discard($programme);
+
+        return response()->noContent();
+    }
+
+    /** Puts a draft back that was thrown away. */
+    public function restore(Programme $programme): ProgrammeNameResource
+    {
+        $programme->restore();
+
+        return ProgrammeNameResource::of($programme);
     }
 }

@@ -12,7 +12,9 @@ use NimbleShelf\Core\Programme\PatternGroup;
 /** One change of a planned week. Slots are named by their day and thread, places by block and position within it. */
 final readonly class Edit
 {
-    private const WHOLE = ['weekday' => [1, 7], 'to' => [1, 7], 'block' => [0, 40], 'place' => [0, 40], 'by' => [-1, 1], 'minutes' => [5, 180]];
+    private const WHOLE = [
+        'weekday' => [1, 7], 'to' => [1, 7], 'block' => [0, 40], 'place' => [0, 40], 'by' => [-1, 1], 'minutes' => [5, 180],
+    ];
 
     /**
      * @param  int  $weekday  1 for Monday to 7; where it happens.

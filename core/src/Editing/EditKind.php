@@ -22,6 +22,7 @@ enum EditKind: string
     case Harder = 'harder';
     case StandIn = 'stand-in';
     case Fill = 'fill';
+    case Forward = 'forward';
     case Order = 'order';
     case Shorter = 'shorter';
     case Frame = 'frame';
@@ -39,7 +40,13 @@ enum EditKind: string
         return match ($this) {
             self::Add => ['weekday', 'exercise'],
             self::Write => ['weekday', 'text'],
-            self::Remove, self::Group, self::Ungroup, self::Easier, self::Harder, self::StandIn => ['weekday', 'slot'],
+            self::Remove,
+            self::Group,
+            self::Ungroup,
+            self::Easier,
+            self::Harder,
+            self::StandIn,
+            self::Forward => ['weekday', 'slot'],
             self::Move, self::Copy => ['weekday', 'slot', 'to'],
             self::Shift => ['weekday', 'slot', 'by'],
             self::Shape => ['weekday', 'block', 'shape'],

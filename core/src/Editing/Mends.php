@@ -35,7 +35,12 @@ final class Mends
         return match ($check->id) {
             'time' => $day === null ? [] : [
                 self::mend("Cut it to {$day->day->minutes} minutes", 'shorter', $day),
-                self::mend(sprintf('Give it %d minutes', self::wanted($day, $brief)), 'visit', $day, ['minutes' => self::wanted($day, $brief)]),
+                self::mend(
+                    sprintf('Give it %d minutes', self::wanted($day, $brief)),
+                    'visit',
+                    $day,
+                    ['minutes' => self::wanted($day, $brief)],
+                ),
             ],
             'order', 'positions' => $day === null ? [] : [self::mend('Put it in order', 'order', $day)],
             'kit' => $day === null ? [] : self::apart($check, $day),

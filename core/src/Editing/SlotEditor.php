@@ -46,13 +46,22 @@ final readonly class SlotEditor
     public function filled(WeekInHand $week, Edit $edit, Brief $brief): EditedWeek
     {
         $there = array_map(static fn (Slot $slot): string => $slot->exercise->id, $week->day($edit->weekday)->plan->slots());
-        foreach ($this->finder->among(static fn (Exercise $one): bool => PatternGroup::of($one->pattern) === $edit->group, $brief) as $option) {
+        $trains = static fn (Exercise $one): bool => PatternGroup::of($one->pattern) === $edit->group;
+        foreach ($this->finder->among($trains, $brief) as $option) {
             if (! in_array($option->exercise->id, $there, true)) {
                 return self::placed($week, $option, $edit->weekday, null, null, $brief);
             }
         }
 
         throw InvalidQuantity::because('group', 'Nothing more on this shelf trains it.');
+    }
+
+    /** Nothing changes now; what it asks later is reckoned from here with what is there today. */
+    public function reckonedAnew(WeekInHand $week, Edit $edit): EditedWeek
+    {
+        $slot = $week->slot($edit->weekday, $edit->slot);
+
+        return new EditedWeek($week->week(), "{$slot->exercise->name} reckoned forward anew", [$slot->thread]);
     }
 
     public function removed(WeekInHand $week, Edit $edit): EditedWeek

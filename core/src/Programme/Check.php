@@ -10,7 +10,7 @@ final readonly class Check
     /**
      * @param  string  $id  Fixed, for scripts; planning contract, section 4.
      * @param  int|null  $weekday  The session it is about; null for the week.
-     * @param  array<string, string>  $threads  The exercises that stand in the way, each with what is said of it; empty where it is about all.
+     * @param  array<string, string>  $threads  Exercises in the way, each with what is said of it; empty where it is about all.
      */
     public function __construct(
         public string $id,

@@ -13,6 +13,7 @@ use NimbleShelf\Core\Matching\LiveRung;
 use NimbleShelf\Core\Matching\Rung;
 use NimbleShelf\Core\Matching\RungFinder;
 use NimbleShelf\Core\Matching\ShelfRungs;
+use NimbleShelf\Core\Mechanics\Setting;
 use NimbleShelf\Core\Planning\Assignment;
 use NimbleShelf\Core\Planning\Dose;
 use NimbleShelf\Core\Planning\Execution;
@@ -120,6 +121,14 @@ final readonly class OptionFinder
         );
 
         return $this->option($exercise, $rung, $wholeKg, $brief) ?? $this->asLightAsItIs($exercise, $rung, $wholeKg, $brief);
+    }
+
+    /** False where the shelf allows it but what is known of the client says that the load is not what the goal asks. */
+    public function suits(Exercise $exercise, Setting $setting, Brief $brief): bool
+    {
+        $option = $this->pinned(new Pin(1, $exercise->id, $setting), $brief);
+
+        return $option !== null && $option->match > 0.0;
     }
 
     /** Every exercise with what makes it usable or not, for saying what held a plan back. */

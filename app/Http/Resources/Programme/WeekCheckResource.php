@@ -21,7 +21,7 @@ final readonly class WeekCheckResource extends Resource
     /**
      * @param  int|null  $weekday  The session it is about; null for the week.
      * @param  string  $verdict  `ok`, `watch` or `no`.
-     * @param  array<string, string>  $threads  The exercises that stand in the way, each with what is said of it; empty where it is about all.
+     * @param  array<string, string>  $threads  Exercises in the way, each with what is said of it; empty where it is about all.
      * @param  list<MendResource>  $mends  What would answer it, while the week is edited.
      */
     public function __construct(

@@ -1086,6 +1086,36 @@ export interface Replan {
   minutesAfter: number
 }
 
+/** One exercise of a programme that no longer stands. */
+export interface ReviewEntry {
+  key: string
+  day: string
+  /** `swap`, `forward` (only what it was to become does not stand) or `out` (nothing takes its place). */
+  kind: string
+  name: string
+  words: string
+  why: string
+  /** In which it does not stand. */
+  weeks: number[]
+  toName: string | null
+  toWords: string | null
+  toDose: string | null
+  toWhy: string | null
+}
+
+/** What of a programme no longer stands with the shelf, the room and the limits as they are. */
+export interface Review {
+  programmeId: number
+  programme: string
+  state: string
+  version: number
+  /** From which it would be mended. */
+  week: number
+  /** True while it was made for somebody else: loads are looked at too. */
+  isCopy: boolean
+  entries: ReviewEntry[]
+}
+
 /** The trainer's day. */
 export interface Round {
   date: string
@@ -1405,6 +1435,17 @@ export interface Swaps {
   openers: Opener[]
 }
 
+/** Something that can be copied: a template of one's own, or a programme of a client. */
+export interface Template {
+  id: number
+  name: string
+  /** Whose it is; null for a template. */
+  client: string | null
+  state: string
+  weeks: number
+  sessions: number
+}
+
 /** The trainer who is signed in. */
 export interface Trainer {
   id: number
@@ -1469,7 +1510,7 @@ export interface WeekCheck {
   value: string
   wanted: string
   words: string
-  /** The exercises that stand in the way, each with what is said of it; empty where it is about all. */
+  /** Exercises in the way, each with what is said of it; empty where it is about all. */
   threads: Record<string, string>
   /** What would answer it, while the week is edited. */
   mends: Mend[]

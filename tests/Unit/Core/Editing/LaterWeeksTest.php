@@ -54,7 +54,7 @@ it('keeps what there is where that is the goal', function (): void {
         ->toBe(['straight: 1.goblet-squat 3 × 8, 1.floor-press 3 × 9']);
 });
 
-it('carries moves, days and what is taken out, and leaves the rest as it was to be', function (array $edit, array $monday, array $others): void {
+it('carries moves, days and what is taken out, and leaves the rest', function (array $edit, array $monday, array $others): void {
     [$edited, $later] = changedOnwards($edit, HandMade::brief());
     foreach ($later as $week) {
         expect(HandMade::lines($week, 1))->toBe($monday)

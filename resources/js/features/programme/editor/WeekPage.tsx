@@ -13,7 +13,6 @@ import { ArrowLeft, Redo2, Undo2 } from 'lucide-react'
 import { useCallback, useEffect, useRef, useState } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
 import type { SheetSlot, WeekSheet } from '../../../shared/api'
-import { counted } from '../../../shared/lib/counts'
 import { briefDay } from '../../../shared/lib/time'
 import { Loading, Problem } from '../../../shared/ui'
 import { weekdays } from '../PlanForm'
@@ -236,7 +235,7 @@ function Editor({ sheet }: { sheet: WeekSheet }) {
           {editing.following === 'waiting' && 'The weeks after follow…'}
           {editing.following === 'done' && 'The weeks after have followed.'}
           {editing.keptVisits.length > 0 &&
-            ` ${counted(editing.keptVisits.length, 'visit')} stay as changed for their day: ${editing.keptVisits.map(briefDay).join(', ')}.`}
+            ` Changed for their day alone, and left so: ${editing.keptVisits.map(briefDay).join(', ')}.`}
         </span>
       </p>
       {editing.stale && (
