@@ -35,6 +35,7 @@ use App\Http\Controllers\PlateController;
 use App\Http\Controllers\ProgrammeController;
 use App\Http\Controllers\ProgrammeCopyController;
 use App\Http\Controllers\ProgrammeFollowController;
+use App\Http\Controllers\ProgrammeForecastController;
 use App\Http\Controllers\ProgrammeProposalController;
 use App\Http\Controllers\ProgrammeReviewController;
 use App\Http\Controllers\ProgrammeSlotController;
@@ -115,6 +116,7 @@ Route::middleware(['auth:sanctum', FollowProgrammes::class])->group(function ():
     Route::post('programmes/{programme}/restore', [ProgrammeController::class, 'restore'])
         ->withTrashed()->can('update', 'programme');
     Route::post('programmes/{programme}/copies', [ProgrammeCopyController::class, 'store'])->can('view', 'programme');
+    Route::get('programmes/{programme}/forecast', ProgrammeForecastController::class)->can('view', 'programme');
     Route::get('programmes/{programme}/review', [ProgrammeReviewController::class, 'show'])->can('view', 'programme');
     Route::post('programmes/{programme}/review', [ProgrammeReviewController::class, 'store'])->can('update', 'programme');
     // Quick answers while a week is edited: what follows from a change waits.

@@ -4,7 +4,7 @@ import { BenchPage } from '../features/bench'
 import { ClientDesk, ClientList, HealthPage, NewClientPage, PersonPage, RoomPage } from '../features/clients'
 import { FloorPage } from '../features/floor'
 import { LedgerPage } from '../features/ledger'
-import { ProgrammePage, WeekPage } from '../features/programme'
+import { ProgrammePage, ReviewPage, WeekPage } from '../features/programme'
 import { RailPage } from '../features/rail'
 import { ReplanPage } from '../features/replan'
 import { RoundPage } from '../features/round'
@@ -39,6 +39,7 @@ export const router = createBrowserRouter([
               { path: 'health', element: <HealthPage /> },
               { path: 'room', element: <RoomPage /> },
               { path: 'programme', element: <ProgrammePage /> },
+              { path: 'programme/:programmeId/review', element: <ReviewPage /> },
               { path: 'programme/:programmeId/week/:week', element: <WeekPage /> },
               { path: 'rail', element: <RailPage /> },
               { path: 'bench', element: <BenchPage /> },

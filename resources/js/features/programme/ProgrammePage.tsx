@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useRef, useState } from 'react'
 import { Link, useParams, useSearchParams } from 'react-router'
+import { toast } from 'sonner'
 import { ApiError, type Programme, type Programmes } from '../../shared/api'
 import { counted } from '../../shared/lib/counts'
 import { briefDay } from '../../shared/lib/time'
@@ -9,7 +10,17 @@ import { Empty, FormProblem, Loading, Problem } from '../../shared/ui'
 import { Forward } from './Forward'
 import { firstWish, PlanForm } from './PlanForm'
 import { Proofs } from './Proofs'
-import { type Pinned, programmesOptions, readingOptions, useKeep, usePropose, useStart } from './queries'
+import { FromCopies } from './Copies'
+import {
+  type Pinned,
+  programmesOptions,
+  readingOptions,
+  reviewOptions,
+  useDiscard,
+  useKeep,
+  usePropose,
+  useStart,
+} from './queries'
 import { Weeks } from './Weeks'
 import { Reading, SessionText } from './Written'
 
@@ -94,7 +105,7 @@ function Planning({
 }) {
   const [wish, setWish] = useState(() => firstWish(programmes))
   const [pinned, setPinned] = useState<Pinned[]>([])
-  const [way, setWay] = useState<'plan' | 'write'>('plan')
+  const [way, setWay] = useState<'plan' | 'write' | 'copy'>('plan')
   const [typed, setTyped] = useState('')
   const settled = useSettled(typed, 400)
   const writes = way === 'write'
@@ -115,6 +126,7 @@ function Planning({
           [
             ['plan', 'Plan it for me'],
             ['write', 'Write it'],
+            ['copy', 'Copy one'],
           ] as const
         ).map(([id, name]) => (
           <label key={id} className="week-peg day-peg">
@@ -123,7 +135,9 @@ function Planning({
           </label>
         ))}
       </div>
+      {way === 'copy' && <FromCopies clientId={clientId} />}
       <form
+        className={way === 'copy' ? 'hidden' : ''}
         aria-label="Plan a programme"
         noValidate
         onSubmit={(event) => {
@@ -173,8 +187,15 @@ function Planning({
           </div>
         )}
       </form>
-      {proposal && proposal.written.length > 0 && <Reading lines={proposal.written} />}
-      {proposal && proposal.weeks.some((week) => week.sessions.length > 0) && (
+      {way !== 'copy' && proposal && proposal.written.length > 0 && (
+        <Reading
+          lines={proposal.written}
+          onInstead={(text, instead) =>
+            setTyped((now) => now.replace(new RegExp(text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&'), 'i'), instead))
+          }
+        />
+      )}
+      {way !== 'copy' && proposal && proposal.weeks.some((week) => week.sessions.length > 0) && (
         <Shown programme={proposal} pins={writes ? null : { pinned, onPin: setPinned }} takesFocus={!writes}>
           <button
             type="button"
@@ -198,6 +219,24 @@ function Planning({
   )
 }
 
+/** Says so where something of it no longer stands. */
+function NoLonger({ clientId, programmeId }: { clientId: number; programmeId: number }) {
+  const review = useQuery(reviewOptions(programmeId))
+  const count = review.data?.entries.length ?? 0
+  if (count === 0) return null
+  return (
+    <p role="status" className="caution mb-4">
+      <span>
+        {counted(count, 'exercise')} {count === 1 ? 'does' : 'do'} not stand any more: the shelf, the room or a limit
+        has changed.{' '}
+        <Link className="link font-semibold" to={`/clients/${clientId}/programme/${programmeId}/review`}>
+          Look through and mend
+        </Link>
+      </span>
+    </p>
+  )
+}
+
 /** A client's programme: what runs, or a new one planned from goal, days, minutes and shelf. */
 export function ProgrammePage() {
   const clientId = Number(useParams().clientId)
@@ -205,6 +244,7 @@ export function ProgrammePage() {
   const wanted = search.get('programme')
   const programmes = useQuery(programmesOptions(clientId, wanted))
   const start = useStart(clientId)
+  const { discard, putBack } = useDiscard()
   const [isPlanning, setIsPlanning] = useState(false)
   useEffect(() => {
     document.title = 'Programme · Nimble Shelf'
@@ -240,7 +280,27 @@ export function ProgrammePage() {
   }
   return (
     <>
+      {shown.id !== null && shown.state !== 'ended' && <NoLonger clientId={clientId} programmeId={shown.id} />}
       <Shown programme={shown} pins={null}>
+        {shown.state === 'draft' && (
+          <button
+            type="button"
+            className="btn btn-ghost"
+            disabled={discard.isPending}
+            onClick={() =>
+              discard.mutate(Number(shown.id), {
+                onSuccess: () => {
+                  setSearch({})
+                  toast(`${shown.name} is thrown away`, {
+                    action: { label: 'Undo', onClick: () => putBack.mutate(Number(shown.id)) },
+                  })
+                },
+              })
+            }
+          >
+            Throw away
+          </button>
+        )}
         {shown.state === 'draft' && (
           <button
             type="button"

@@ -3,6 +3,7 @@ import { Link } from 'react-router'
 import type { PlannedItem, PlannedSession, Programme } from '../../shared/api'
 import { briefDay } from '../../shared/lib/time'
 import { counted } from '../../shared/lib/counts'
+import { CopyForm } from './Copies'
 import type { Pinned } from './queries'
 
 interface Pins {
@@ -101,6 +102,13 @@ function Session({
   pins: Pins | null
 }) {
   const items = new Map((before?.blocks ?? []).flatMap((block) => block.items.map((item) => [item.thread, item])))
+  const all = session.blocks
+    .filter((block) => !isFrame(block.kind))
+    .flatMap((block) => block.items)
+    .map((item) => ({ weekday: session.weekday, exercise: item.exercise, sets: item.sets }))
+  const isWholeKept = all.every(
+    (item) => pins?.pinned.some((one) => one.weekday === item.weekday && one.exercise === item.exercise) ?? false,
+  )
   return (
     <section aria-label={session.day} className="min-w-0">
       <header className="ledge-thin flex flex-wrap items-baseline gap-x-3 pb-1">
@@ -112,6 +120,19 @@ function Session({
           likely <strong>{session.likelyMinutes}</strong> of {session.minutes} min
         </span>
       </header>
+      {pins && (
+        <label className="flex w-fit cursor-pointer items-center gap-2 pt-1 text-sm">
+          <input
+            type="checkbox"
+            className="checkbox checkbox-primary checkbox-xs"
+            checked={isWholeKept}
+            onChange={() =>
+              pins.onPin([...pins.pinned.filter((one) => one.weekday !== session.weekday), ...(isWholeKept ? [] : all)])
+            }
+          />
+          keep the whole day when planning again
+        </label>
+      )}
       <div className="time-meter" aria-hidden="true">
         <span style={{ width: `${Math.min(100, (100 * session.likelyMinutes) / session.minutes)}%` }} />
       </div>
@@ -180,6 +201,7 @@ export function Weeks({ programme, pins }: { programme: Programme; pins: Pins | 
           />
         ))}
       </div>
+      {programme.id !== null && <CopyForm programme={programme} week={week.number} />}
     </section>
   )
 }

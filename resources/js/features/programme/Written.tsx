@@ -38,7 +38,13 @@ export function SessionText({
 }
 
 /** How each line was read: what was understood, what was not, and what the shelf offers instead. */
-export function Reading({ lines }: { lines: WrittenLine[] }) {
+export function Reading({
+  lines,
+  onInstead,
+}: {
+  lines: WrittenLine[]
+  onInstead: (text: string, instead: string) => void
+}) {
   return (
     <section aria-label="How it was read" aria-live="polite" className="mt-6">
       <h2 className="text-lg">How it was read</h2>
@@ -66,7 +72,14 @@ export function Reading({ lines }: { lines: WrittenLine[] }) {
                   {slot.problem !== null && <span className="block text-sm">{slot.problem}</span>}
                   {slot.instead !== null && (
                     <span className="block text-sm">
-                      This shelf offers instead: <strong>{slot.instead}</strong>, {slot.insteadWords}
+                      This shelf offers instead: <strong>{slot.instead}</strong>, {slot.insteadWords}{' '}
+                      <button
+                        type="button"
+                        className="btn btn-outline btn-xs"
+                        onClick={() => onInstead(slot.text, (slot.instead ?? '').toLowerCase())}
+                      >
+                        Put it in
+                      </button>
                     </span>
                   )}
                 </li>

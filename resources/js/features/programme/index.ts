@@ -1,2 +1,3 @@
 export { WeekPage } from './editor/WeekPage'
 export { ProgrammePage } from './ProgrammePage'
+export { ReviewPage } from './ReviewPage'

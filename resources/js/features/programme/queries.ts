@@ -1,5 +1,13 @@
 import { keepPreviousData, queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
-import { api, type Programme, type Programmes } from '../../shared/api'
+import {
+  api,
+  type Programme,
+  type ProgrammeName,
+  type Programmes,
+  type Review,
+  type Template,
+  type WeekSheet,
+} from '../../shared/api'
 
 /** What the planner is asked for; numbers stay as typed until they are sent. */
 export interface Wish {
@@ -72,4 +80,60 @@ export function useStart(clientId: number) {
     mutationFn: (programme: number) => api.post<Programme>(`clients/${clientId}/programmes/${programme}/start`, {}),
     onSuccess: () => queries.invalidateQueries(),
   })
+}
+
+/** What of a programme no longer stands. */
+export const reviewOptions = (programmeId: number) =>
+  queryOptions({
+    queryKey: ['programme-reviews', programmeId],
+    queryFn: () => api.get<Review>(`programmes/${programmeId}/review`),
+    staleTime: 0,
+  })
+
+/** @param onDone  Called before anything is read again: the list it was asked from is gone then. */
+export function useMend(programmeId: number, onDone: () => void) {
+  const queries = useQueryClient()
+  return useMutation({
+    mutationFn: (mend: { version: number; accepted: string[] }) =>
+      api.post<WeekSheet>(`programmes/${programmeId}/review`, mend),
+    onSuccess: () => {
+      onDone()
+      void queries.invalidateQueries()
+    },
+  })
+}
+
+/** Everything that can be copied: templates first. */
+export const copyableOptions = queryOptions({
+  queryKey: ['programmes'],
+  queryFn: () => api.get<Template[]>('programmes'),
+})
+
+export function useCopy() {
+  const queries = useQueryClient()
+  return useMutation({
+    mutationFn: ({
+      programme,
+      ...what
+    }: {
+      programme: number
+      clientId?: number
+      week?: number
+      weekday?: number
+      name?: string
+    }) => api.post<ProgrammeName>(`programmes/${programme}/copies`, what),
+    onSuccess: () => queries.invalidateQueries(),
+  })
+}
+
+export function useDiscard() {
+  const queries = useQueryClient()
+  const onSuccess = () => queries.invalidateQueries()
+  return {
+    discard: useMutation({ mutationFn: (programme: number) => api.delete<void>(`programmes/${programme}`), onSuccess }),
+    putBack: useMutation({
+      mutationFn: (programme: number) => api.post<ProgrammeName>(`programmes/${programme}/restore`, {}),
+      onSuccess,
+    }),
+  }
 }

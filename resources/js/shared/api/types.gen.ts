@@ -478,6 +478,29 @@ export interface Followed {
   keptVisits: string[]
 }
 
+/** One main lift of a programme through its weeks, as it is forecast. */
+export interface ForecastLift {
+  day: string
+  thread: string
+  name: string
+  unit: string
+  points: ForecastPoint[]
+}
+
+/** What one week is likely to ask of a lift. */
+export interface ForecastPoint {
+  week: number
+  /** Of the pattern's reference lift. */
+  kg: number
+  lowKg: number
+  highKg: number
+  count: number
+  sets: number
+  /** `start`, `more`, `step`, `bridge`, `lighter` or `same`. */
+  kind: string
+  words: string
+}
+
 /** One health question and its newest answer. */
 export interface HealthAnswer {
   id: string

@@ -97,128 +97,130 @@ export function SlotDetail({ sheet, weekday, slot, onEdit }: SlotDetailProps) {
   const isTimed = slot.reps === null
   return (
     <div className="slot-detail">
-      <div className="grid grid-cols-[8rem_1fr] gap-x-3">
+      <div className="space-y-2">
+        <div className="flex flex-wrap gap-2">
+          <NumberField label="Sets" unit="" value={slot.sets} onChange={(sets) => ask({ sets })} />
+          {isTimed ? (
+            <NumberField
+              label={slot.asLongAsClean ? 'At most' : 'For'}
+              unit="s"
+              value={slot.seconds}
+              onChange={(seconds) => ask(slot.asLongAsClean ? { seconds, clean: true } : { seconds })}
+            />
+          ) : (
+            <>
+              <NumberField label="Repetitions" unit="" value={slot.reps} onChange={(reps) => ask({ reps })} />
+              <NumberField
+                label="up to"
+                unit=""
+                placeholder="–"
+                value={slot.repsMost === slot.reps ? null : slot.repsMost}
+                onChange={(most) => ask({ reps: slot.reps, reps_most: most })}
+              />
+            </>
+          )}
+          <NumberField label="In reserve" unit="" value={slot.reserve} onChange={(reserve) => ask({ reserve })} />
+          <NumberField label="Rest" unit="s" value={slot.restSeconds} onChange={(rest) => ask({ rest })} />
+        </div>
+        <div className="flex flex-wrap items-end gap-3">
+          {slot.sidesThere.length > 1 && (
+            <label className="block text-sm">
+              <span className="block font-semibold">Sides</span>
+              <select
+                className="select select-sm w-auto"
+                value={slot.sides}
+                onChange={(event) => ask({ sides: event.target.value })}
+              >
+                {slot.sidesThere.map((one) => (
+                  <option key={one.id} value={one.id}>
+                    {one.label}
+                  </option>
+                ))}
+              </select>
+            </label>
+          )}
+          <label className="flex items-center gap-2 pb-1 text-sm">
+            <input
+              type="checkbox"
+              className="checkbox checkbox-primary checkbox-sm"
+              checked={slot.perSide}
+              onChange={(event) => ask({ per_side: event.target.checked })}
+            />
+            counted per side
+          </label>
+          <label className="flex items-center gap-2 pb-1 text-sm">
+            <input
+              type="checkbox"
+              className="checkbox checkbox-primary checkbox-sm"
+              checked={slot.asLongAsClean}
+              onChange={(event) =>
+                ask(
+                  event.target.checked
+                    ? { clean: true, seconds: slot.seconds }
+                    : isTimed
+                      ? { seconds: slot.seconds ?? 30 }
+                      : {},
+                )
+              }
+            />
+            as long as clean
+          </label>
+        </div>
+        {!isTimed && (
+          <label className="block text-sm">
+            <span className="font-semibold">What makes one repetition</span>
+            <input
+              className="input input-sm w-full"
+              defaultValue={slot.means}
+              placeholder="there and back; two curls to a lunge"
+              onBlur={(event) => event.target.value !== slot.means && ask({ means: event.target.value })}
+            />
+          </label>
+        )}
+        <Tempo slot={slot} ask={ask} />
+      </div>
+      <div className="mt-3 grid grid-cols-[8rem_1fr] gap-x-3">
         <div className="min-h-32">
           {detail.data && <Picture figure={detail.data.figure} name={slot.name} />}
           {detail.isPending && <span className="soft text-sm">Drawing…</span>}
         </div>
         <div className="space-y-2">
-          <div className="grid grid-cols-[repeat(auto-fill,minmax(5.5rem,1fr))] gap-2">
-            <NumberField label="Sets" unit="" value={slot.sets} onChange={(sets) => ask({ sets })} />
-            {isTimed ? (
-              <NumberField
-                label={slot.asLongAsClean ? 'At most' : 'For'}
-                unit="s"
-                value={slot.seconds}
-                onChange={(seconds) => ask(slot.asLongAsClean ? { seconds, clean: true } : { seconds })}
-              />
-            ) : (
-              <>
-                <NumberField label="Repetitions" unit="" value={slot.reps} onChange={(reps) => ask({ reps })} />
-                <NumberField
-                  label="up to"
-                  unit=""
-                  placeholder="–"
-                  value={slot.repsMost === slot.reps ? null : slot.repsMost}
-                  onChange={(most) => ask({ reps: slot.reps, reps_most: most })}
-                />
-              </>
-            )}
-            <NumberField label="In reserve" unit="" value={slot.reserve} onChange={(reserve) => ask({ reserve })} />
-            <NumberField label="Rest" unit="s" value={slot.restSeconds} onChange={(rest) => ask({ rest })} />
-          </div>
-          <div className="flex flex-wrap items-end gap-3">
-            {slot.sidesThere.length > 1 && (
-              <label className="block text-sm">
-                <span className="block font-semibold">Sides</span>
-                <select
-                  className="select select-sm w-auto"
-                  value={slot.sides}
-                  onChange={(event) => ask({ sides: event.target.value })}
-                >
-                  {slot.sidesThere.map((one) => (
-                    <option key={one.id} value={one.id}>
-                      {one.label}
-                    </option>
-                  ))}
-                </select>
-              </label>
-            )}
-            <label className="flex items-center gap-2 pb-1 text-sm">
-              <input
-                type="checkbox"
-                className="checkbox checkbox-primary checkbox-sm"
-                checked={slot.perSide}
-                onChange={(event) => ask({ per_side: event.target.checked })}
-              />
-              counted per side
-            </label>
-            <label className="flex items-center gap-2 pb-1 text-sm">
-              <input
-                type="checkbox"
-                className="checkbox checkbox-primary checkbox-sm"
-                checked={slot.asLongAsClean}
-                onChange={(event) =>
-                  ask(
-                    event.target.checked
-                      ? { clean: true, seconds: slot.seconds }
-                      : isTimed
-                        ? { seconds: slot.seconds ?? 30 }
-                        : {},
-                  )
-                }
-              />
-              as long as clean
-            </label>
-          </div>
-          {!isTimed && (
-            <label className="block text-sm">
-              <span className="font-semibold">What makes one repetition</span>
-              <input
-                className="input input-sm w-full"
-                defaultValue={slot.means}
-                placeholder="there and back; two curls to a lunge"
-                onBlur={(event) => event.target.value !== slot.means && ask({ means: event.target.value })}
-              />
-            </label>
+          {detail.data && (
+            <>
+              <div className="grid gap-2">
+                {(
+                  [
+                    ['easier', 'Easier', detail.data.easier],
+                    ['harder', 'Harder', detail.data.harder],
+                  ] as const
+                ).map(([kind, label, step]) => (
+                  <button
+                    key={kind}
+                    type="button"
+                    className="step-button"
+                    disabled={step === null}
+                    onClick={() => onEdit({ kind, ...at })}
+                  >
+                    <strong>{label}</strong>
+                    <span className="block text-sm">
+                      {step === null
+                        ? 'this shelf has nothing'
+                        : `${step.name === slot.name ? '' : `${step.name}: `}${step.words}, ${step.dose}`}
+                    </span>
+                  </button>
+                ))}
+              </div>
+              <p className="mt-2 text-sm">
+                {[...detail.data.cues.setUp, ...detail.data.cues.movement].slice(0, 3).join(' · ')}
+                {detail.data.equivalent && (
+                  <span className="soft"> · as {detail.data.equivalent.kg} kg of the reference lift</span>
+                )}
+              </p>
+            </>
           )}
-          <Tempo slot={slot} ask={ask} />
         </div>
       </div>
-      {detail.data && (
-        <>
-          <div className="mt-3 grid gap-2 sm:grid-cols-2">
-            {(
-              [
-                ['easier', 'Easier', detail.data.easier],
-                ['harder', 'Harder', detail.data.harder],
-              ] as const
-            ).map(([kind, label, step]) => (
-              <button
-                key={kind}
-                type="button"
-                className="step-button"
-                disabled={step === null}
-                onClick={() => onEdit({ kind, ...at })}
-              >
-                <strong>{label}</strong>
-                <span className="block text-sm">
-                  {step === null
-                    ? 'this shelf has nothing'
-                    : `${step.name === slot.name ? '' : `${step.name}: `}${step.words}, ${step.dose}`}
-                </span>
-              </button>
-            ))}
-          </div>
-          <p className="mt-2 text-sm">
-            {[...detail.data.cues.setUp, ...detail.data.cues.movement].slice(0, 3).join(' · ')}
-            {detail.data.equivalent && (
-              <span className="soft"> · as {detail.data.equivalent.kg} kg of the reference lift</span>
-            )}
-          </p>
-          <Cautions cautions={detail.data.cautions} />
-        </>
-      )}
+      {detail.data && <Cautions cautions={detail.data.cautions} />}
       {slot.why !== '' && <p className="soft mt-1 text-sm">Why this: {slot.why}</p>}
       <p className="mt-2 flex flex-wrap gap-2 text-sm">
         <button type="button" className="btn btn-xs" onClick={() => onEdit({ kind: 'stand-in', ...at })}>

@@ -3,8 +3,7 @@ import {
   type DragEndEvent,
   DragOverlay,
   PointerSensor,
-  pointerWithin,
-  closestCenter,
+  type CollisionDetection,
   useSensor,
   useSensors,
 } from '@dnd-kit/core'
@@ -47,6 +46,20 @@ export function WeekPage() {
   if (sheet.isPending) return <Loading what="the week" />
   if (sheet.isError) return <Problem error={sheet.error} onRetry={() => void sheet.refetch()} />
   return <Editor key={`${programmeId}/${week}`} sheet={sheet.data} />
+}
+
+/** The gap nearest to the pointer: rows are tall and gaps are thin, and a hand aims between two rows. */
+const nearestToPointer: CollisionDetection = ({ pointerCoordinates, droppableRects, droppableContainers }) => {
+  if (!pointerCoordinates) return []
+  const { x, y } = pointerCoordinates
+  const near = droppableContainers.flatMap((container) => {
+    const rect = droppableRects.get(container.id)
+    if (!rect) return []
+    const across = Math.max(rect.left - x, 0, x - rect.right)
+    const down = Math.abs(rect.top + rect.height / 2 - y)
+    return [{ id: container.id, data: { droppableContainer: container, value: across + down } }]
+  })
+  return near.sort((one, other) => one.data.value - other.data.value)
 }
 
 function Editor({ sheet }: { sheet: WeekSheet }) {
@@ -171,10 +184,7 @@ function Editor({ sheet }: { sheet: WeekSheet }) {
   return (
     <DndContext
       sensors={sensors}
-      collisionDetection={(args) => {
-        const inside = pointerWithin(args)
-        return inside.length > 0 ? inside : closestCenter(args)
-      }}
+      collisionDetection={nearestToPointer}
       onDragStart={({ active }) => setDragged((active.data.current as Dragged | undefined) ?? null)}
       onDragCancel={() => setDragged(null)}
       onDragEnd={dropped}
