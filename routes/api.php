@@ -34,6 +34,7 @@ use App\Http\Controllers\ParsedLineController;
 use App\Http\Controllers\PlateController;
 use App\Http\Controllers\ProgrammeController;
 use App\Http\Controllers\ProgrammeCopyController;
+use App\Http\Controllers\ProgrammeEditController;
 use App\Http\Controllers\ProgrammeFollowController;
 use App\Http\Controllers\ProgrammeForecastController;
 use App\Http\Controllers\ProgrammeProposalController;
@@ -116,6 +117,7 @@ Route::middleware(['auth:sanctum', FollowProgrammes::class])->group(function ():
     Route::post('programmes/{programme}/restore', [ProgrammeController::class, 'restore'])
         ->withTrashed()->can('update', 'programme');
     Route::post('programmes/{programme}/copies', [ProgrammeCopyController::class, 'store'])->can('view', 'programme');
+    Route::get('programmes/{programme}/edits', [ProgrammeEditController::class, 'index'])->can('view', 'programme');
     Route::get('programmes/{programme}/forecast', ProgrammeForecastController::class)->can('view', 'programme');
     Route::get('programmes/{programme}/review', [ProgrammeReviewController::class, 'show'])->can('view', 'programme');
     Route::post('programmes/{programme}/review', [ProgrammeReviewController::class, 'store'])->can('update', 'programme');

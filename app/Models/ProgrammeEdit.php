@@ -22,6 +22,7 @@ use Illuminate\Support\Carbon;
  * @property bool $goes_on Whether the weeks after take it over.
  * @property bool $is_followed Whether the weeks after and the visits ahead have taken it over yet.
  * @property Carbon|null $undone_at
+ * @property Carbon|null $created_at
  * @property-read Programme $programme
  */
 final class ProgrammeEdit extends Model

@@ -16,6 +16,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
 use NimbleShelf\Core\Catalogue\Catalogue;
+use NimbleShelf\Core\Editing\AfterLogs;
 use NimbleShelf\Core\Editing\LaterWeeks;
 use NimbleShelf\Core\Editing\Refit;
 use NimbleShelf\Core\Editing\WeekEditor;
@@ -38,8 +39,8 @@ final class AppServiceProvider extends ServiceProvider
             $app->make(Catalogue::class),
             $app->make(ResistanceModel::class),
         ));
-        foreach ([WeekEditor::class, LaterWeeks::class, Refit::class] as $editing) {
-            $this->app->bind($editing, static fn (Application $app): WeekEditor|LaterWeeks|Refit => $editing::of(
+        foreach ([WeekEditor::class, LaterWeeks::class, Refit::class, AfterLogs::class] as $editing) {
+            $this->app->bind($editing, static fn (Application $app): WeekEditor|LaterWeeks|Refit|AfterLogs => $editing::of(
                 $app->make(Catalogue::class),
                 $app->make(ResistanceModel::class),
             ));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Floor;
 
 use App\Actions\Clients\AssessHealth;
+use App\Actions\Programme\FollowLogs;
 use App\Enums\FloorEventKind;
 use App\Models\Client;
 use App\Models\FloorEvent;
@@ -13,6 +14,8 @@ use App\Models\SetLog;
 use App\Models\TrainingSession;
 use App\Models\User;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Validator;
@@ -33,8 +36,12 @@ use Throwable;
  */
 final readonly class KeepEvents
 {
-    public function __construct(private Catalogue $catalogue, private ReckonLoad $reckon, private AssessHealth $assess)
-    {
+    public function __construct(
+        private Catalogue $catalogue,
+        private ReckonLoad $reckon,
+        private AssessHealth $assess,
+        private FollowLogs $follow,
+    ) {
     }
 
     /**
@@ -62,7 +69,27 @@ final readonly class KeepEvents
             }
         }
 
+        $this->followed($accepted);
+
         return ['accepted' => $accepted, 'refused' => $refused];
+    }
+
+    /**
+     * Sessions that are done by now rewrite what comes. What was logged is kept whatever becomes of that.
+     *
+     * @param  list<string>  $keys
+     */
+    private function followed(array $keys): void
+    {
+        /** @var Collection<int, TrainingSession> $done */
+        $done = TrainingSession::query()
+            ->whereHas('events', static fn (Builder $events) => $events->whereIn('key', $keys))
+            ->whereNotNull('ended_at')
+            ->whereNotNull('planned_session_id')
+            ->get();
+        foreach ($done as $session) {
+            rescue(fn () => $this->follow->handle($session));
+        }
     }
 
     /**

@@ -44,6 +44,7 @@ final readonly class EditProgramme
      * @param  int  $version  The one the change was made on.
      * @param  bool  $onwards  Whether the weeks after follow.
      * @param  string|null  $time  Of a visit that is given another, or added.
+     * @param  string|null  $words  What is said of it; null for what it does.
      *
      * @throws HttpResponseException A 409 if somebody changed the programme meanwhile.
      */
@@ -54,8 +55,9 @@ final readonly class EditProgramme
         int $version,
         bool $onwards = true,
         ?string $time = null,
+        ?string $words = null,
     ): WeekSheetResource {
-        return DB::transaction(function () use ($programme, $number, $edit, $version, $onwards, $time): WeekSheetResource {
+        return DB::transaction(function () use ($programme, $number, $edit, $version, $onwards, $time, $words): WeekSheetResource {
             $programme->refresh();
             $this->refuseIfStale($programme, $version);
             $this->refuseIfEnded($programme);
@@ -71,13 +73,16 @@ final readonly class EditProgramme
             } catch (CoreException $refused) {
                 throw ValidationException::withMessages([$refused->field() => $refused->getMessage()]);
             }
+            if ($words !== null) {
+                $edited = new EditedWeek($edited->week, $words, $edited->anew, $edited->from);
+            }
             $times = $row->plannedSessions->pluck('time', 'weekday')->all();
             $newTimes = self::timesAfter($times, $edited, $edit, $time);
             $before = SessionDocument::ofWeek($week, $times);
             $after = SessionDocument::ofWeek($edited->week, $newTimes);
             [$before, $after] = SessionDocument::differing($before, $after);
             // Nothing may change now and much later.
-            if ($before !== [] || $after !== [] || $edit->kind === EditKind::Forward || $edit->kind === EditKind::Together) {
+            if ($before !== [] || $after !== [] || in_array($edit->kind, [EditKind::Forward, EditKind::Together], true)) {
                 $this->write->week($row->setRelation('programme', $programme), $before, $after, $edited->from);
                 $this->keep($programme, $number, $edited, $before, $after, $onwards);
             }

@@ -171,6 +171,7 @@ final readonly class ShowWeek
             ),
             reserve: $asked->reserve,
             restSeconds: $asked->restSeconds,
+            isHeld: $asked->isHeld,
             tempo: $asked->tempo?->toArray(),
             usualTempo: Tempo::of(...$slot->exercise->tempo)->toArray(),
             means: $dose->means,

@@ -23,6 +23,7 @@ enum EditKind: string
     case StandIn = 'stand-in';
     case Fill = 'fill';
     case Forward = 'forward';
+    case Hold = 'hold';
     case Order = 'order';
     case Shorter = 'shorter';
     case Frame = 'frame';
@@ -46,7 +47,8 @@ enum EditKind: string
             self::Easier,
             self::Harder,
             self::StandIn,
-            self::Forward => ['weekday', 'slot'],
+            self::Forward,
+            self::Hold => ['weekday', 'slot'],
             self::Move, self::Copy => ['weekday', 'slot', 'to'],
             self::Shift => ['weekday', 'slot', 'by'],
             self::Shape => ['weekday', 'block', 'shape'],

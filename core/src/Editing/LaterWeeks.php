@@ -10,6 +10,7 @@ use NimbleShelf\Core\Matching\ShelfRungs;
 use NimbleShelf\Core\Planning\Block;
 use NimbleShelf\Core\Planning\BlockKind;
 use NimbleShelf\Core\Planning\BlockRule;
+use NimbleShelf\Core\Planning\Goal;
 use NimbleShelf\Core\Planning\SessionPlan;
 use NimbleShelf\Core\Planning\Slot;
 use NimbleShelf\Core\Programme\Brief;
@@ -135,6 +136,9 @@ final readonly class LaterWeeks
     private function growing(Slot $slot, int $number, Brief $brief): array
     {
         $asked = $slot->assignment;
+        if ($asked->isHeld) {
+            return $this->level($slot, $number, $brief);
+        }
         $option = $asked->dose->asLongAsClean
             ? null
             : $this->finder->pinned(new Pin(1, $slot->exercise->id, $asked->setting), $brief);
@@ -152,6 +156,20 @@ final readonly class LaterWeeks
                 reserve: min(10, $next->reserve),
                 why: $step['words'],
             ), $step['slot']->things);
+        }
+
+        return $weeks;
+    }
+
+    /** @return array<int, Slot> The same every week, less of it in a lighter one. */
+    private function level(Slot $slot, int $number, Brief $brief): array
+    {
+        $asked = $slot->assignment;
+        $weeks = [];
+        for ($week = $number + 1; $week <= $brief->weeks; $week++) {
+            $weeks[$week] = $slot->asking(Progression::isDeload($week) && $brief->goal !== Goal::Keep
+                ? Progression::lighter($asked)
+                : $asked);
         }
 
         return $weeks;

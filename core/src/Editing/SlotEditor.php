@@ -56,12 +56,28 @@ final readonly class SlotEditor
         throw InvalidQuantity::because('group', 'Nothing more on this shelf trains it.');
     }
 
-    /** Nothing changes now; what it asks later is reckoned from here with what is there today. */
+    /** Let go where it was held: what it asks later is reckoned from here with what is there today. */
     public function reckonedAnew(WeekInHand $week, Edit $edit): EditedWeek
     {
         $slot = $week->slot($edit->weekday, $edit->slot);
 
-        return new EditedWeek($week->week(), "{$slot->exercise->name} reckoned forward anew", [$slot->thread]);
+        return new EditedWeek(
+            $week->withSlot($edit->weekday, $slot->asking($slot->assignment->held(false)))->week(),
+            "{$slot->exercise->name} reckoned forward anew",
+            [$slot->thread],
+        );
+    }
+
+    /** It stays as it stands, week after week, until it is let go. */
+    public function held(WeekInHand $week, Edit $edit): EditedWeek
+    {
+        $slot = $week->slot($edit->weekday, $edit->slot);
+
+        return new EditedWeek(
+            $week->withSlot($edit->weekday, $slot->asking($slot->assignment->held(true)))->week(),
+            "{$slot->exercise->name} held as it stands",
+            [$slot->thread],
+        );
     }
 
     public function removed(WeekInHand $week, Edit $edit): EditedWeek

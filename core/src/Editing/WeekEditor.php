@@ -45,6 +45,7 @@ final readonly class WeekEditor
         return match ($edit->kind) {
             EditKind::Add => $this->slots->added($hand, $edit, $brief),
             EditKind::Forward => $this->slots->reckonedAnew($hand, $edit),
+            EditKind::Hold => $this->slots->held($hand, $edit),
             EditKind::Fill => $this->slots->filled($hand, $edit, $brief),
             EditKind::Remove => $this->slots->removed($hand, $edit),
             EditKind::Move => $this->slots->moved($hand, $edit),

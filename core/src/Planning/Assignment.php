@@ -16,6 +16,7 @@ final readonly class Assignment
      * @param  float|null  $rangeRatio  What the load comes to over the part of the range that is used; null for all of it.
      * @param  string  $why  Why it stands here; empty where the plan wrote it.
      * @param  list<Manner>  $manners  What makes it harder than the usual way.
+     * @param  bool  $isHeld  True where it is not to grow from week to week until somebody lets it go.
      */
     private function __construct(
         public string $exercise,
@@ -30,6 +31,7 @@ final readonly class Assignment
         public ?float $rangeRatio,
         public string $why,
         public array $manners,
+        public bool $isHeld,
     ) {
     }
 
@@ -54,13 +56,28 @@ final readonly class Assignment
         ?float $rangeRatio = null,
         string $why = '',
         array $manners = [],
+        bool $isHeld = false,
     ): self {
         InvalidQuantity::unlessBetween('sets', $sets, 1, 20, 'sets');
         InvalidQuantity::unlessBetween('reserve', $reserve, 0, 10, 'repetitions');
         InvalidQuantity::unlessBetween('rest_seconds', $restSeconds, 0, 900, 's');
         InvalidQuantity::unlessBetween('range_ratio', $rangeRatio ?? 1.0, 0.1, 2.0, 'of the load');
 
-        return new self($exercise, $setting, $words, $sets, $dose, $sides, $reserve, $restSeconds, $tempo, $rangeRatio, $why, $manners);
+        return new self(
+            $exercise,
+            $setting,
+            $words,
+            $sets,
+            $dose,
+            $sides,
+            $reserve,
+            $restSeconds,
+            $tempo,
+            $rangeRatio,
+            $why,
+            $manners,
+            $isHeld,
+        );
     }
 
     /**
@@ -95,6 +112,7 @@ final readonly class Assignment
                 static fn (mixed $manner): ?Manner => is_string($manner) ? Manner::tryFrom($manner) : null,
                 is_array($data['manners'] ?? null) ? $data['manners'] : [],
             ))),
+            isHeld: ($data['held'] ?? false) === true,
         );
     }
 
@@ -114,6 +132,7 @@ final readonly class Assignment
             'range_ratio' => $this->rangeRatio,
             'why' => $this->why === '' ? null : $this->why,
             'manners' => $this->manners === [] ? null : array_column($this->manners, 'value'),
+            'held' => $this->isHeld ? true : null,
         ], static fn (mixed $value): bool => $value !== null);
     }
 
@@ -139,6 +158,7 @@ final readonly class Assignment
         ?int $restSeconds = null,
         Tempo|false|null $tempo = null,
         ?string $why = null,
+        ?bool $isHeld = null,
     ): self {
         return self::of(
             $this->exercise,
@@ -153,7 +173,13 @@ final readonly class Assignment
             $this->rangeRatio,
             $why ?? $this->why,
             $this->manners,
+            $isHeld ?? $this->isHeld,
         );
+    }
+
+    public function held(bool $isHeld): self
+    {
+        return $this->with(isHeld: $isHeld);
     }
 
     /** "3 × 10", "3 × 30 s", "1 × clean". */

@@ -39,6 +39,15 @@ final readonly class Progression
         return $week % Brief::DELOAD_EVERY === 0;
     }
 
+    /** What a lighter week asks of the same. */
+    public static function lighter(Assignment $asked): Assignment
+    {
+        return $asked->with(
+            sets: max(1, (int) round(self::DELOAD_SETS * $asked->sets)),
+            reserve: min(10, $asked->reserve + self::DELOAD_RESERVE),
+        );
+    }
+
     /**
      * @param  int  $first  The week it begins in, as the option asks it.
      * @return list<array{slot: Slot, wholeKg: float|null, words: string}> One a week, from the first on.

@@ -32,7 +32,7 @@ beforeEach(function (): void {
 it('keeps what was done when its programme is deleted', function (): void {
     $this->logged($this->item);
     $before = ($this->entries)();
-    $this->session->programme?->delete();
+    $this->session->programme?->forceDelete();
     expect(($this->entries)())->toBe($before)
         ->and(TrainingSession::query()->count())->toBe(1)
         ->and($this->session->refresh()->programme_id)->toBeNull();

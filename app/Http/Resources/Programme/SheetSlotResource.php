@@ -40,6 +40,7 @@ final readonly class SheetSlotResource extends Resource
         public array $sidesThere,
         public int $reserve,
         public int $restSeconds,
+        public bool $isHeld,
         public ?array $tempo,
         public array $usualTempo,
         public string $means,

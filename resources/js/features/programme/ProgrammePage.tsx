@@ -7,9 +7,11 @@ import { counted } from '../../shared/lib/counts'
 import { briefDay } from '../../shared/lib/time'
 import { useSettled } from '../../shared/lib/useSettled'
 import { Empty, FormProblem, Loading, Problem } from '../../shared/ui'
+import { ForecastRails } from './ForecastRails'
 import { Forward } from './Forward'
 import { firstWish, PlanForm } from './PlanForm'
 import { Proofs } from './Proofs'
+import { Changes } from './Changes'
 import { FromCopies } from './Copies'
 import {
   type Pinned,
@@ -62,9 +64,13 @@ function Shown({
       <div className="mt-4 grid items-start gap-x-10 gap-y-8 lg:grid-cols-[1fr_21rem]">
         <div className="min-w-0">
           <Weeks programme={programme} pins={pins} />
+          {programme.id !== null && programme.weeks.length > 1 && <ForecastRails programmeId={programme.id} />}
           <Forward programme={programme} />
         </div>
-        <Proofs programme={programme} />
+        <div className="space-y-6">
+          {programme.id !== null && <Changes clientId={programme.clientId} programmeId={programme.id} />}
+          <Proofs programme={programme} />
+        </div>
       </div>
     </section>
   )

@@ -1,7 +1,9 @@
 import { keepPreviousData, queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
 import {
   api,
+  type ForecastLift,
   type Programme,
+  type ProgrammeEdit,
   type ProgrammeName,
   type Programmes,
   type Review,
@@ -137,3 +139,17 @@ export function useDiscard() {
     }),
   }
 }
+
+/** The main lifts drawn forward. */
+export const forecastOptions = (programmeId: number) =>
+  queryOptions({
+    queryKey: ['clients', 'programme-forecasts', programmeId],
+    queryFn: () => api.get<ForecastLift[]>(`programmes/${programmeId}/forecast`),
+  })
+
+/** What was changed, by hand or by what was logged; the newest first. */
+export const editsOptions = (programmeId: number) =>
+  queryOptions({
+    queryKey: ['clients', 'programme-edits', programmeId],
+    queryFn: () => api.get<ProgrammeEdit[]>(`programmes/${programmeId}/edits`),
+  })

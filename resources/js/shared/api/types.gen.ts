@@ -931,6 +931,16 @@ export interface Prescribed {
   figure: Figure
 }
 
+/** One change of a programme, by hand or by what was logged. */
+export interface ProgrammeEdit {
+  id: number
+  week: number
+  words: string
+  /** A moment. */
+  at: string
+  isUndone: boolean
+}
+
 /** A programme by its name. */
 export interface ProgrammeName {
   id: number
@@ -1291,6 +1301,7 @@ export interface SheetSlot {
   sidesThere: PlanChoice[]
   reserve: number
   restSeconds: number
+  isHeld: boolean
   /** Seconds of each part; null for the usual one. */
   tempo: Record<string, number> | null
   usualTempo: Record<string, number>

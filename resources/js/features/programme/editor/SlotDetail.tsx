@@ -226,6 +226,13 @@ export function SlotDetail({ sheet, weekday, slot, onEdit }: SlotDetailProps) {
         <button type="button" className="btn btn-xs" onClick={() => onEdit({ kind: 'stand-in', ...at })}>
           Put in what serves best
         </button>
+        <button
+          type="button"
+          className="btn btn-xs"
+          onClick={() => onEdit({ kind: slot.isHeld ? 'forward' : 'hold', ...at })}
+        >
+          {slot.isHeld ? 'Let it grow again' : 'Hold it as it stands'}
+        </button>
         <Link className="link" to={`/catalogue/${slot.exercise}?client=${sheet.clientId}`}>
           In the catalogue
         </Link>

@@ -37,6 +37,7 @@ export function SlotRow({ sheet, weekday, slot, trouble, isOpen, onOpen, onKey, 
         >
           <strong>{slot.name}</strong>
           {slot.perSide && <span className="soft"> each side</span>}
+          {slot.isHeld && <span className="tag ml-2">held</span>}
           <span className="block text-sm">
             {slot.words}
             <span className="soft">

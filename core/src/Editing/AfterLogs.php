@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NimbleShelf\Core\Editing;
+
+use NimbleShelf\Core\Catalogue\Catalogue;
+use NimbleShelf\Core\Equivalence\ResistanceModel;
+use NimbleShelf\Core\Exception\InvalidQuantity;
+use NimbleShelf\Core\Matching\Rung;
+use NimbleShelf\Core\Matching\ShelfRungs;
+use NimbleShelf\Core\Planning\NextTarget;
+use NimbleShelf\Core\Planning\Slot;
+use NimbleShelf\Core\Programme\Brief;
+use NimbleShelf\Core\Programme\PlannedWeek;
+
+/**
+ * What happened rewrites what comes: where a session was harder or easier than planned, the next one asks what fits.
+ * Planning contract, section 5. What is held stays as it is; what hurt is held and asked about.
+ */
+final readonly class AfterLogs
+{
+    /** A repetition either way is within what a day does. */
+    private const ABOUT_THE_SAME = 1;
+
+    private function __construct(private Catalogue $catalogue, private ShelfRungs $rungs)
+    {
+    }
+
+    public static function of(Catalogue $catalogue, ResistanceModel $model): self
+    {
+        return new self($catalogue, ShelfRungs::of($model));
+    }
+
+    /**
+     * @param  PlannedWeek  $next  The week that comes.
+     * @param  list<LoggedSlot>  $logged
+     * @return list<Mend> Each with why; none where the plan fits what was done.
+     */
+    public function mends(PlannedWeek $next, array $logged, Brief $brief): array
+    {
+        if ($next->isDeload) {
+            // A lighter week is lighter whatever was done before it.
+            return [];
+        }
+        $mends = [];
+        $hand = WeekInHand::of($next);
+        foreach ($logged as $done) {
+            try {
+                $planned = $hand->slot($done->weekday, $done->slot->thread);
+            } catch (InvalidQuantity) {
+                // It does not stand there any more.
+                continue;
+            }
+            if ($planned->assignment->isHeld || $planned->exercise->id !== $done->slot->exercise->id) {
+                continue;
+            }
+            $mend = $done->pain ? self::held($done, $planned) : $this->mend($done, $planned, $brief);
+            if ($mend !== null) {
+                $mends[] = $mend;
+            }
+        }
+
+        return $mends;
+    }
+
+    /** It stays as it was done, and does not grow until somebody has asked. */
+    private static function held(LoggedSlot $done, Slot $planned): Mend
+    {
+        return new Mend(
+            "{$planned->exercise->name}: a set was stopped for pain. It is held as it stands; look at it before it grows again.",
+            Edit::fromArray(['kind' => 'hold', 'weekday' => $done->weekday, 'slot' => $planned->thread]),
+        );
+    }
+
+    private function mend(LoggedSlot $done, Slot $planned, Brief $brief): ?Mend
+    {
+        if ($planned->assignment->dose->isTimed() || ! $this->catalogue->pattern($planned->exercise->pattern)->isMeasured()) {
+            return null;
+        }
+        $ladder = $this->rungs->usable($planned->exercise, $brief->situation);
+        $now = null;
+        foreach ($ladder as $i => ['rung' => $rung]) {
+            if ($rung->setting->sameAs($done->slot->assignment->setting)) {
+                $now = $i;
+            }
+        }
+        if ($now === null) {
+            return null;
+        }
+        [$ladder, $now] = self::apart($ladder, $now);
+        $target = NextTarget::after(array_column($ladder, 'wholeKg'), $now, $done->reps, $done->reserve, false, $brief->goal);
+        $rung = $ladder[$target->rung ?? $now]['rung'];
+        $isSameRung = $rung->setting->sameAs($planned->assignment->setting);
+        if ($isSameRung && abs($target->reps - $planned->assignment->dose->count()) <= self::ABOUT_THE_SAME) {
+            return null;
+        }
+        $at = ['weekday' => $done->weekday, 'slot' => $planned->thread];
+        $ask = ['kind' => 'ask', 'ask' => ['reps' => $target->reps]] + $at;
+        $swap = [
+            'kind' => 'swap',
+            'exercise' => $planned->exercise->id,
+            'setting' => $rung->setting->toArray(),
+        ] + $at;
+
+        return new Mend(
+            "{$planned->exercise->name}: {$target->why}",
+            Edit::fromArray(['kind' => 'together', 'edits' => $isSameRung ? [$ask] : [$swap, $ask]]),
+        );
+    }
+
+    /**
+     * Rungs that feel alike are one; the one in use stays.
+     *
+     * @param  list<array{rung: Rung, wholeKg: float}>  $ladder
+     * @return array{list<array{rung: Rung, wholeKg: float}>, int}
+     */
+    private static function apart(array $ladder, int $now): array
+    {
+        $kept = [];
+        $place = 0;
+        $kg = $ladder[$now]['wholeKg'];
+        foreach ($ladder as $i => $one) {
+            $last = $kept === [] ? 0.0 : $kept[count($kept) - 1]['wholeKg'];
+            $isNear = $i !== $now && abs($one['wholeKg'] / $kg - 1) < ShelfRungs::ALIKE;
+            if ($i !== $now && ($isNear || $one['wholeKg'] < $last * (1 + ShelfRungs::ALIKE))) {
+                continue;
+            }
+            if ($i === $now) {
+                $place = count($kept);
+            }
+            $kept[] = $one;
+        }
+
+        return [$kept, $place];
+    }
+}

@@ -1,0 +1,29 @@
+import { useQuery } from '@tanstack/react-query'
+import { Link } from 'react-router'
+import { briefDay } from '../../shared/lib/time'
+import { editsOptions } from './queries'
+
+/** What was changed since it was kept, by hand or because of what was logged, and why. */
+export function Changes({ clientId, programmeId }: { clientId: number; programmeId: number }) {
+  const edits = useQuery(editsOptions(programmeId))
+  if (!edits.data || edits.data.length === 0) return null
+  return (
+    <section aria-label="Changes">
+      <h3 className="text-lg">Changes</h3>
+      <ol className="mt-1 space-y-1 text-sm">
+        {edits.data.slice(0, 8).map((edit) => (
+          <li
+            key={edit.id}
+            className={`border-b border-base-300 pb-1 ${edit.isUndone ? 'line-through opacity-60' : ''}`}
+          >
+            <Link className="link" to={`/clients/${clientId}/programme/${programmeId}/week/${edit.week}`}>
+              Week {edit.week}
+            </Link>
+            <span className="soft"> · {briefDay(edit.at)}</span>
+            <span className="block">{edit.words}</span>
+          </li>
+        ))}
+      </ol>
+    </section>
+  )
+}

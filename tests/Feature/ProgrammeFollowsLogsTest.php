@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Item;
+use App\Models\Programme;
+use App\Models\ProgrammeEdit;
+use App\Models\Slot;
+use App\Models\TrainingSession;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Str;
+use Tests\Support\Saltmarrow;
+
+beforeEach(function (): void {
+    $this->travelTo(CarbonImmutable::parse('2026-11-30 07:00', 'UTC'));
+    $this->trainer = Saltmarrow::trainer();
+    $this->client = Saltmarrow::client($this->trainer);
+    foreach ([4, 6, 6.5] as $kg) {
+        Saltmarrow::thing($this->client, 'dumbbell', "{$kg} kg dumbbell", 2, ['mass_kg' => $kg]);
+    }
+    $this->actingAs($this->trainer);
+    $kept = $this->postJson("/api/clients/{$this->client->id}/programmes", [
+        'goal' => 'muscle',
+        'experience' => 'some',
+        'weeks' => 4,
+        'order' => 'compound-first',
+        'structure' => 'straight',
+        'startsOn' => '2026-11-30',
+        'days' => [['weekday' => 1, 'minutes' => 45, 'time' => '08:30']],
+        'text' => "floor press 2x10 6 kg\nbent-over row 2x10 6 kg",
+        'start' => true,
+    ])->assertOk();
+    $this->programme = Programme::query()->findOrFail($kept->json('id'));
+    $this->visit = TrainingSession::query()->where('programme_id', $this->programme->id)->orderBy('starts_at')->firstOrFail();
+    /** Does the first visit: repetitions and reserve of every set of the floor press, the row as asked. */
+    $this->do = function (int $reps, int $reserve, bool $pain = false): void {
+        $at = $this->visit->starts_at;
+        $event = fn (string $kind, array $more = []): array => $more + [
+            'key' => (string) Str::uuid(), 'kind' => $kind, 'clientId' => $this->client->id, 'sessionId' => $this->visit->id,
+            'at' => $at->toIso8601String(), 'zone' => 'UTC',
+        ];
+        $events = [$event('started')];
+        foreach ($this->visit->items() as $item) {
+            /** @var Item $item */
+            $isPress = $item->prescribed->exercise === 'floor-press';
+            for ($set = 1; $set <= 2; $set++) {
+                $events[] = $event('set-done', [
+                    'itemId' => $item->id, 'exercise' => $item->prescribed->exercise, 'setting' => $item->prescribed->setting->toArray(),
+                    'words' => '6 kg in each hand', 'setNumber' => $set, 'side' => null, 'reps' => $isPress ? $reps : 10,
+                    'reserve' => $isPress ? $reserve : 2, 'pain' => $isPress && $pain && $set === 2, 'painNote' => '',
+                ]);
+            }
+        }
+        $this->postJson('/api/floor-events', ['events' => [...$events, $event('ended')]])->assertOk();
+    };
+    $this->floorPress = fn (int $week): array => Slot::query()->get()
+        ->first(static fn (Slot $slot): bool => $slot->assignment->exercise === 'floor-press'
+            && $slot->plannedBlock->plannedSession->week->number === $week)
+        ->assignment->toArray();
+});
+
+it('leaves the plan alone where the visit went as planned', function (): void {
+    ($this->do)(10, 2);
+    expect(ProgrammeEdit::query()->count())->toBe(0);
+});
+
+it('asks less where it was too hard, says why, and undoes it like any change', function (): void {
+    $before = ($this->floorPress)(2);
+    ($this->do)(6, 0);
+    $edits = $this->getJson("/api/programmes/{$this->programme->id}/edits")->assertOk();
+    expect($edits->json('0.words'))->toStartWith('After ')->toContain('Floor press: ')->toContain('harder than the goal asks')
+        ->and($edits->json('0.week'))->toBe(2);
+    expect(($this->floorPress)(2)['setting']['mass_kg'])->toEqual(4)
+        ->and(($this->floorPress)(3)['setting']['mass_kg'])->toEqual(4)
+        ->and(($this->floorPress)(1)['setting']['mass_kg'])->toEqual(6);
+    $next = TrainingSession::query()->where('programme_id', $this->programme->id)->orderBy('starts_at')->skip(1)->firstOrFail();
+    expect($next->items()[0]->prescribed->setting->massKg)->toEqual(4.0);
+    $this->postJson("/api/programmes/{$this->programme->id}/undo", ['version' => 2])->assertOk();
+    expect(($this->floorPress)(2))->toEqual($before);
+});
+
+it('holds what hurt until it is let go', function (): void {
+    ($this->do)(8, 2, pain: true);
+    $sheet = $this->getJson("/api/programmes/{$this->programme->id}/weeks/2")->assertOk();
+    $slot = collect($sheet->json('sessions.0.blocks'))->flatMap(fn (array $block): array => $block['slots'])
+        ->firstWhere('exercise', 'floor-press');
+    expect($slot['isHeld'])->toBeTrue();
+    $this->postJson("/api/programmes/{$this->programme->id}/weeks/2/edits", [
+        'version' => $sheet->json('version'),
+        'edit' => ['kind' => 'forward', 'weekday' => 1, 'slot' => $slot['thread']],
+    ])->assertOk();
+    expect(($this->floorPress)(2)['held'] ?? false)->toBeFalse();
+});
+
+it('changes nothing twice, however often the same is sent', function (): void {
+    ($this->do)(6, 0);
+    $before = ($this->floorPress)(3);
+    $this->visit->refresh();
+    app(App\Actions\Programme\FollowLogs::class)->handle($this->visit);
+    expect(ProgrammeEdit::query()->count())->toBe(1)->and(($this->floorPress)(3))->toEqual($before);
+});
