@@ -45,10 +45,15 @@ final readonly class FollowProgramme
             if ($waiting->isEmpty() || $waiting->every(static fn (ProgrammeEdit $edit): bool => $edit->week === $except)) {
                 return [];
             }
-            $kept = [];
+            $touched = [];
             $brief = $this->read->brief($programme, $this->describe->situation($programme->client ?? abort(404)));
             foreach ($this->states($programme, $waiting) as [$edit, $before, $after]) {
-                array_push($kept, ...$this->follow($programme, $edit, $before, $after, $brief));
+                array_push($touched, ...$this->follow($programme, $edit, $before, $after, $brief));
+            }
+            // Visits follow once, however many changes there were.
+            $kept = [];
+            foreach (array_unique(array_column($touched, 'week')) as $number) {
+                array_push($kept, ...$this->write->visitsOf($programme, (int) $number, $touched));
             }
 
             return array_values(array_unique($kept));
@@ -92,7 +97,7 @@ final readonly class FollowProgramme
     /**
      * @param  array<int, array<string, mixed>>  $before
      * @param  array<int, array<string, mixed>>  $after
-     * @return list<string>
+     * @return list<array<string, mixed>> Sessions that are not what they were.
      */
     private function follow(Programme $programme, ProgrammeEdit $edit, array $before, array $after, Brief $brief): array
     {
@@ -122,11 +127,13 @@ final readonly class FollowProgramme
             }
         }
         [$old, $new] = SessionDocument::differing($old, $new);
-        $kept = $old === [] && $new === [] ? [] : $this->write->handle($programme, $old, $new, $edit->came_from);
-        array_push($kept, ...$this->write->visitsOf($programme, $edit->week, $edit->after));
+        if ($old !== [] || $new !== []) {
+            $this->write->sessions($programme, $old, $new, $edit->came_from);
+        }
+        $touched = [...$edit->after, ...$new];
         $edit->update(['before' => [...$edit->before, ...$old], 'after' => [...$edit->after, ...$new], 'is_followed' => true]);
 
-        return $kept;
+        return $touched;
     }
 
     /**

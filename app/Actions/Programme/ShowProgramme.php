@@ -136,9 +136,11 @@ final readonly class ShowProgramme
             array_push($checks, ...$this->checks->of($week, $brief));
         }
         /** @var array<string, float> $score */
-        $score = is_array($programme->style['score'] ?? null) ? $programme->style['score'] : [];
+        // What was reckoned for the week as planned says nothing of one that was changed since.
+        $isAsPlanned = $programme->lastEdit() === null;
+        $score = $isAsPlanned && is_array($programme->style['score'] ?? null) ? $programme->style['score'] : [];
         /** @var list<string> $heldBack */
-        $heldBack = is_array($programme->style['held_back'] ?? null) ? $programme->style['held_back'] : [];
+        $heldBack = $isAsPlanned && is_array($programme->style['held_back'] ?? null) ? $programme->style['held_back'] : [];
         $why = static fn (CoreSlot $slot, int $week): string => $whys["{$slot->thread}/{$week}"] ?? '';
         $starts = CarbonImmutable::parse($programme->starts_on->toDateString());
 

@@ -45,11 +45,13 @@ final readonly class WriteSessions
     }
 
     /**
+     * Sessions alone; visits of one that is taken out go with it, the others follow by `visitsOf()`.
+     *
      * @param  list<array<string, mixed>>  $before
      * @param  list<array<string, mixed>>  $after
      * @param  array<int, int>  $from
      */
-    private function sessions(Programme $programme, array $before, array $after, array $from = []): void
+    public function sessions(Programme $programme, array $before, array $after, array $from = []): void
     {
         $numbers = array_unique([...array_column($before, 'week'), ...array_column($after, 'week')]);
         /** @var Collection<int, Week> $weeks */

@@ -232,7 +232,7 @@ final readonly class OptionFinder
 
     private function asLightAsItIs(Exercise $exercise, Rung $rung, float $wholeKg, Brief $brief): PlanOption
     {
-        $why = 'Pinned by the trainer; the load is not what the goal asks.';
+        $why = 'Chosen by the trainer; the load is not what the goal asks.';
 
         return $this->built($exercise, $rung, $wholeKg, $brief, self::firstRepetitions($brief), $brief->mostReserve(), 0.0, $why);
     }

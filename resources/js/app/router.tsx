@@ -4,7 +4,7 @@ import { BenchPage } from '../features/bench'
 import { ClientDesk, ClientList, HealthPage, NewClientPage, PersonPage, RoomPage } from '../features/clients'
 import { FloorPage } from '../features/floor'
 import { LedgerPage } from '../features/ledger'
-import { ProgrammePage, ReviewPage, WeekPage } from '../features/programme'
+import { ComparePage, PrintWeek, ProgrammePage, ReviewPage, WeekPage } from '../features/programme'
 import { RailPage } from '../features/rail'
 import { ReplanPage } from '../features/replan'
 import { RoundPage } from '../features/round'
@@ -40,7 +40,9 @@ export const router = createBrowserRouter([
               { path: 'room', element: <RoomPage /> },
               { path: 'programme', element: <ProgrammePage /> },
               { path: 'programme/:programmeId/review', element: <ReviewPage /> },
+              { path: 'programme/:programmeId/with/:otherId', element: <ComparePage /> },
               { path: 'programme/:programmeId/week/:week', element: <WeekPage /> },
+              { path: 'programme/:programmeId/week/:week/print', element: <PrintWeek /> },
               { path: 'rail', element: <RailPage /> },
               { path: 'bench', element: <BenchPage /> },
               { path: 'shelf', element: <ShelfPage /> },

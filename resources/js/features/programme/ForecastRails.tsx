@@ -57,7 +57,8 @@ function LiftRail({ lift }: { lift: ForecastLift }) {
         {lift.points.map((point) => (
           <g key={point.week}>
             <title>
-              {`Week ${point.week}: ${point.words}, ${point.sets} × ${point.count}, ${said[point.kind]}; likely ${point.lowKg}–${point.highKg} kg`}
+              {`Week ${point.week}: ${point.words}, ${point.sets} × ${point.count}, ${said[point.kind]}; `}
+              {`likely ${point.lowKg}–${point.highKg} kg`}
             </title>
             <line
               x1={x(point.week)}

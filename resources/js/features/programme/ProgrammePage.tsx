@@ -89,6 +89,11 @@ function Others({ programmes, shown }: { programmes: Programmes; shown: number |
             <Link className="link" to={`?programme=${one.id}`}>
               {one.name}
             </Link>
+            {shown !== null && (
+              <Link className="link ml-3 text-sm" to={`${shown}/with/${one.id}`}>
+                side by side
+              </Link>
+            )}
             <span className="soft">
               {' '}
               · {states[one.state]}, from {briefDay(one.startsOn)}, {counted(one.weeks, 'week')}

@@ -106,8 +106,10 @@ function List({ review }: { review: Review }) {
         <>
           <p className="soft">
             {review.isCopy
-              ? 'It was made for somebody else. What this shelf, room or body does not allow is replaced; loads that are not what the goal asks of this client too.'
-              : 'The shelf, the room or a limit has changed since it was planned. Look through what would take its place, from this week on; what was done stays.'}
+              ? 'It was made for somebody else. What this shelf, room or body does not allow is replaced; so are loads that are not ' +
+                'what the goal asks of this client.'
+              : 'The shelf, the room or a limit has changed since it was planned. Look through what would take its place, from ' +
+                'this week on; what was done stays.'}
           </p>
           <ul className="mt-4">
             {review.entries.map((entry) => (

@@ -1,3 +1,5 @@
+export { ComparePage } from './ComparePage'
 export { WeekPage } from './editor/WeekPage'
+export { PrintWeek } from './PrintWeek'
 export { ProgrammePage } from './ProgrammePage'
 export { ReviewPage } from './ReviewPage'

@@ -219,6 +219,9 @@ function Editor({ sheet }: { sheet: WeekSheet }) {
           ))}
         </nav>
         <div className="flex gap-1">
+          <Link to={`${path}/${sheet.number}/print`} className="btn btn-ghost btn-sm">
+            Print
+          </Link>
           <button
             type="button"
             className="btn btn-sm"

@@ -1,0 +1,108 @@
+import { useQueries, useQuery } from '@tanstack/react-query'
+import { ArrowLeft } from 'lucide-react'
+import { Link, useParams } from 'react-router'
+import type { WeekSheet } from '../../shared/api'
+import { briefDay } from '../../shared/lib/time'
+import { Loading, Problem } from '../../shared/ui'
+import { sessionDetailOptions, sheetOptions } from './editor/queries'
+
+/** One week on paper: what is laid out, what is done, and room to write what became of it. */
+export function PrintWeek() {
+  const { programmeId, week } = useParams()
+  const sheet = useQuery(sheetOptions(Number(programmeId), Number(week)))
+  if (sheet.isPending) return <Loading what="the week" />
+  if (sheet.isError) return <Problem error={sheet.error} onRetry={() => void sheet.refetch()} />
+  return <Paper sheet={sheet.data} />
+}
+
+function Paper({ sheet }: { sheet: WeekSheet }) {
+  const details = useQueries({ queries: sheet.sessions.map((session) => sessionDetailOptions(sheet, session.weekday)) })
+  return (
+    <section aria-label={`Week ${sheet.number}`} className="print-week">
+      <div className="no-print mb-4 flex flex-wrap gap-2">
+        <Link
+          to={`/clients/${sheet.clientId}/programme/${sheet.programmeId}/week/${sheet.number}`}
+          className="btn btn-ghost btn-sm -ml-3"
+        >
+          <ArrowLeft className="size-4" aria-hidden="true" /> Back to the week
+        </Link>
+        <button type="button" className="btn btn-primary btn-sm" onClick={() => window.print()}>
+          Print it
+        </button>
+      </div>
+      <h2 className="text-2xl">
+        {sheet.programme}: week {sheet.number} of {sheet.weeks}
+        <span className="soft text-base">
+          {' '}
+          · from {briefDay(sheet.startsOn)}
+          {sheet.kind === 'deload' && ', lighter on purpose'}
+        </span>
+      </h2>
+      {sheet.sessions.map((session, i) => (
+        <section key={session.weekday} aria-label={session.day} className="print-session">
+          <h3 className="ledge-thin text-xl">
+            {session.day}{' '}
+            <span className="text-base font-normal">
+              {session.time} · {session.name} · likely {session.likelyMinutes} min
+            </span>
+          </h3>
+          {(details[i]?.data?.layOut.length ?? 0) > 0 && (
+            <p className="mt-1 text-sm">
+              <strong>Lay out:</strong> {details[i]?.data?.layOut.join(', ')}
+            </p>
+          )}
+          <table className="print-table">
+            <thead>
+              <tr>
+                <th scope="col">Exercise</th>
+                <th scope="col">Sets × dose</th>
+                <th scope="col">How</th>
+                <th scope="col">Rest</th>
+                <th scope="col">Done</th>
+              </tr>
+            </thead>
+            {session.blocks.map((block, j) => (
+              <tbody key={j}>
+                {block.kind !== 'straight' && (
+                  <tr>
+                    <th scope="rowgroup" colSpan={5}>
+                      {block.name}
+                      {block.rule !== '' && <span className="font-normal"> · {block.rule}</span>}
+                    </th>
+                  </tr>
+                )}
+                {block.slots.map((slot) => (
+                  <tr key={slot.thread}>
+                    <th scope="row">{slot.name}</th>
+                    <td className="whitespace-nowrap">
+                      {slot.short}
+                      {slot.perSide && ' each side'}
+                    </td>
+                    <td>
+                      {slot.words}
+                      {slot.tempo !== null &&
+                        ` · tempo ${slot.tempo.lower}-${slot.tempo.pause}-${slot.tempo.lift}-${slot.tempo.top} s`}
+                      {slot.means !== '' && ` · ${slot.means}`}
+                    </td>
+                    <td className="whitespace-nowrap">{slot.restSeconds > 0 ? `${slot.restSeconds} s` : ''}</td>
+                    <td>
+                      <span className="flex gap-1" aria-hidden="true">
+                        {Array.from({ length: slot.sets }, (_, set) => (
+                          <span key={set} className="print-box" />
+                        ))}
+                      </span>
+                    </td>
+                  </tr>
+                ))}
+              </tbody>
+            ))}
+          </table>
+        </section>
+      ))}
+      <p className="mt-4 text-sm">
+        Stop at pain. Leave the repetitions in reserve that were agreed; write down what was different. Loads are
+        estimates for this shelf; cautions of each exercise stand in the application.
+      </p>
+    </section>
+  )
+}
