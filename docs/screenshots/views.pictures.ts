@@ -5,14 +5,12 @@ import { atTheRound } from '../../tests/browser/desk'
 const views = [
   ['round', '/'],
   ['health', '/clients/7/health'],
-  ['room', '/clients/1/room'],
   ['shelf', '/clients/5/shelf'],
   ['swap-desk', '/swap/93'],
   ['catalogue', '/catalogue'],
   ['exercise', '/catalogue/split-squat'],
   ['rail', '/clients/4/rail?pattern=squat'],
   ['ledger', '/clients/2/ledger'],
-  ['floor-before', '/floor/23'],
 ] as const
 
 test('the main views', async ({ page }) => {
@@ -34,6 +32,18 @@ test('the main views', async ({ page }) => {
   await page.getByRole('region', { name: 'Checks' }).waitFor()
   await page.getByRole('region', { name: /^Muscle, 6 weeks/ }).evaluate((region) => region.scrollIntoView())
   await picture('programme')
+  await page.getByRole('button', { name: 'Keep as a draft' }).click()
+  await page.getByRole('link', { name: 'Change this week' }).click()
+  await page.locator('[data-slot]').filter({ visible: true }).first().press('+')
+  await page.getByText('The weeks after have followed.').waitFor()
+  await page.locator('[data-slot]').filter({ visible: true }).first().press('Enter')
+  await page.getByRole('region', { name: 'Monday' }).getByRole('img').waitFor()
+  await page.getByRole('heading', { name: /^Week 1 of/ }).evaluate((heading) => heading.scrollIntoView())
+  await picture('programme-week')
+  await page.getByRole('link', { name: 'Print' }).click()
+  await page.getByText('Lay out:').first().waitFor()
+  await page.getByRole('heading', { name: /week 1 of/ }).evaluate((heading) => heading.scrollIntoView())
+  await picture('programme-print')
   await page.goto('/clients/8/bench')
   await page.getByRole('button', { name: 'Hang it' }).click()
   for (const length of ['163', '195', '228', '260']) {

@@ -141,7 +141,9 @@ it('reads a session in words, says what it cannot do, and keeps it on each of th
     $this->postJson($this->path, ['text' => $text] + WISH)->assertUnprocessable()->assertJsonValidationErrors(['text']);
     $kept = $this->postJson($this->path, ['text' => "squat 3x8\nplank as long as clean"] + WISH)
         ->assertOk()->assertJsonPath('state', 'draft');
-    expect($kept->json('weeks.4.sessions.1.blocks.0.items.0.short'))->toBe('3 × 8')
+    // It grows a repetition a week like what is planned; the fifth week is lighter.
+    expect($kept->json('weeks.3.sessions.1.blocks.0.items.0.short'))->toBe('3 × 11')
+        ->and($kept->json('weeks.4.sessions.1.blocks.0.items.0.short'))->toBe('2 × 11')
         ->and($kept->json('weeks.4.sessions.1.blocks.1.kind'))->toBe('hold');
     $this->postJson($this->path, ['text' => 'squat 3x8', 'weeks' => 1] + WISH)->assertOk()->assertJsonPath('name', 'Muscle, 1 week');
     $this->postJson($path, ['text' => str_repeat('squat ', 900)] + WISH)->assertUnprocessable()->assertJsonValidationErrors(['text']);

@@ -211,4 +211,10 @@ test('a programme is mended in one list after the tube is lost, and copied to so
     page.getByRole('region', { name: /, week 1$/ }).or(page.getByRole('navigation', { name: 'Other programmes' })),
   ).toContainText('week 1')
   await expect(page.getByText('draft').first()).toBeVisible()
+
+  // Two side by side, and a week on paper.
+  await page.goto(`/clients/${client}/programme/${programme}/week/1/print`)
+  await expect(page.getByRole('region', { name: 'Monday' }).getByRole('row', { name: /^Goblet squat/ })).toBeVisible()
+  await page.goto(`/clients/${client}/programme/${programme}/with/${programme}`)
+  await expect(page.getByRole('region', { name: 'Side by side' })).toContainText('checks good')
 })

@@ -21,9 +21,12 @@ use App\Models\Week;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
+use NimbleShelf\Core\Editing\EditedWeek;
+use NimbleShelf\Core\Editing\LaterWeeks;
 use NimbleShelf\Core\Exception\InvalidQuantity;
 use NimbleShelf\Core\Planning\Assignment;
 use NimbleShelf\Core\Planning\Block;
+use NimbleShelf\Core\Planning\Goal;
 use NimbleShelf\Core\Planning\SessionPlan;
 use NimbleShelf\Core\Planning\Slot;
 use NimbleShelf\Core\Programme\Brief;
@@ -31,6 +34,7 @@ use NimbleShelf\Core\Programme\PlannedDay;
 use NimbleShelf\Core\Programme\PlannedWeek;
 use NimbleShelf\Core\Programme\Planner;
 use NimbleShelf\Core\Programme\ProgrammePlan;
+use NimbleShelf\Core\Programme\Progression;
 use NimbleShelf\Core\Programme\SessionName;
 use NimbleShelf\Core\Programme\SessionReader;
 use NimbleShelf\Core\Programme\TrainingDay;
@@ -44,6 +48,7 @@ final readonly class PlanProgramme
         private Planner $planner,
         private SessionReader $reader,
         private WeekChecks $checks,
+        private LaterWeeks $later,
         private DescribeClient $describe,
         private AssessHealth $health,
         private ShowProgramme $show,
@@ -155,7 +160,7 @@ final readonly class PlanProgramme
     }
 
     /**
-     * The same session on each of the days, week after week; what it asks stays until it is written otherwise.
+     * The same session on each of the days, carried forward through the weeks like one that was planned.
      *
      * @return array{ProgrammePlan, list<WrittenBlock>}
      */
@@ -177,7 +182,17 @@ final readonly class PlanProgramme
 
             return new PlannedDay($day, new SessionPlan(SessionName::of($work), $own));
         }, $blocks === [] ? [] : $brief->days);
-        $weeks = array_map(static fn (int $number): PlannedWeek => new PlannedWeek($number, false, $days), range(1, $brief->weeks));
+        $first = new PlannedWeek(1, false, $days);
+        $later = array_map(static fn (int $number): PlannedWeek => new PlannedWeek(
+            $number,
+            Progression::isDeload($number) && $brief->goal !== Goal::Keep,
+            [],
+        ), $brief->weeks > 1 ? range(2, $brief->weeks) : []);
+        $threads = array_merge(...[[], ...array_map(static fn (PlannedDay $day): array => array_map(
+            static fn (Slot $slot): string => $slot->thread,
+            $day->work(),
+        ), $days)]);
+        $weeks = [$first, ...$this->later->after($first, new EditedWeek($first, '', $threads), $later, $brief)];
         $checks = array_merge(...array_map(fn (PlannedWeek $week): array => $this->checks->of($week, $brief), $weeks));
 
         return [new ProgrammePlan($weeks, $blocks === [] ? [] : $checks, null, [], [], []), $written];
@@ -237,6 +252,6 @@ final readonly class PlanProgramme
 
     private static function withWhy(Slot $slot, string $why): Assignment
     {
-        return Assignment::fromArray(['why' => $why] + $slot->assignment->toArray());
+        return $why === '' ? $slot->assignment : $slot->assignment->with(why: $why);
     }
 }

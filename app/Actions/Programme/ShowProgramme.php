@@ -135,9 +135,9 @@ final readonly class ShowProgramme
             $weeks[] = $week = $this->read->week($row, $situation);
             array_push($checks, ...$this->checks->of($week, $brief));
         }
-        /** @var array<string, float> $score */
         // What was reckoned for the week as planned says nothing of one that was changed since.
         $isAsPlanned = $programme->lastEdit() === null;
+        /** @var array<string, float> $score */
         $score = $isAsPlanned && is_array($programme->style['score'] ?? null) ? $programme->style['score'] : [];
         /** @var list<string> $heldBack */
         $heldBack = $isAsPlanned && is_array($programme->style['held_back'] ?? null) ? $programme->style['held_back'] : [];
