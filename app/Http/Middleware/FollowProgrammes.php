@@ -36,7 +36,8 @@ final readonly class FollowProgrammes
             /** @var Collection<int, Programme> $programmes */
             $programmes = Programme::query()->whereIn('id', $waiting)->get();
             foreach ($programmes as $programme) {
-                $this->follow->handle($programme);
+                // What cannot be taken over is reported and tried again; nobody is kept from reading the rest.
+                rescue(fn (): array => $this->follow->handle($programme));
             }
         }
 

@@ -6,7 +6,7 @@ import type { Programme, Template } from '../../shared/api'
 import { counted } from '../../shared/lib/counts'
 import { FormProblem, Loading, Problem } from '../../shared/ui'
 import { clientsOptions } from '../clients'
-import { copyableOptions, useCopy } from './queries'
+import { copyableOptions, useCopy, useDiscard } from './queries'
 import { weekdays } from './PlanForm'
 
 /** Copies what is shown: a session, a week or all of it, to another client or into a template. */
@@ -82,6 +82,7 @@ export function CopyForm({ programme, week }: { programme: Programme; week: numb
 /** The third way in: templates, and what other clients do. */
 export function FromCopies({ clientId }: { clientId: number }) {
   const all = useQuery(copyableOptions)
+  const { discard, putBack } = useDiscard()
   const copy = useCopy()
   const navigate = useNavigate()
   if (all.isPending) return <Loading what="what there is" />
@@ -109,6 +110,23 @@ export function FromCopies({ clientId }: { clientId: number }) {
                 {counted(one.sessions, 'session')}
               </span>
             </span>
+            {one.client === null && (
+              <button
+                type="button"
+                className="btn btn-ghost btn-sm"
+                disabled={discard.isPending}
+                onClick={() =>
+                  discard.mutate(one.id, {
+                    onSuccess: () =>
+                      toast(`${one.name} is thrown away`, {
+                        action: { label: 'Undo', onClick: () => putBack.mutate(one.id) },
+                      }),
+                  })
+                }
+              >
+                Throw away
+              </button>
+            )}
             <button type="button" className="btn btn-sm" disabled={copy.isPending} onClick={() => take(one)}>
               Copy it here
             </button>
