@@ -32,6 +32,7 @@ use App\Http\Controllers\MeController;
 use App\Http\Controllers\MovementCheckController;
 use App\Http\Controllers\ParsedLineController;
 use App\Http\Controllers\PlateController;
+use App\Http\Controllers\ProgrammeBreakController;
 use App\Http\Controllers\ProgrammeController;
 use App\Http\Controllers\ProgrammeCopyController;
 use App\Http\Controllers\ProgrammeEditController;
@@ -119,6 +120,9 @@ Route::middleware(['auth:sanctum', FollowProgrammes::class])->group(function ():
     Route::post('programmes/{programme}/copies', [ProgrammeCopyController::class, 'store'])->can('view', 'programme');
     Route::get('programmes/{programme}/edits', [ProgrammeEditController::class, 'index'])->can('view', 'programme');
     Route::get('programmes/{programme}/forecast', ProgrammeForecastController::class)->can('view', 'programme');
+    Route::get('programmes/{programme}/break', [ProgrammeBreakController::class, 'show'])->can('view', 'programme');
+    Route::post('programmes/{programme}/break', [ProgrammeBreakController::class, 'store'])->can('update', 'programme');
+    Route::put('programmes/{programme}/break', [ProgrammeBreakController::class, 'update'])->can('update', 'programme');
     Route::get('programmes/{programme}/review', [ProgrammeReviewController::class, 'show'])->can('view', 'programme');
     Route::post('programmes/{programme}/review', [ProgrammeReviewController::class, 'store'])->can('update', 'programme');
     // Quick answers while a week is edited: what follows from a change waits.

@@ -99,3 +99,41 @@ it('changes nothing twice, however often the same is sent', function (): void {
     app(App\Actions\Programme\FollowLogs::class)->handle($this->visit);
     expect(ProgrammeEdit::query()->count())->toBe(1)->and(($this->floorPress)(3))->toEqual($before);
 });
+
+it('says nothing of a break while nothing was missed', function (): void {
+    ($this->do)(10, 2);
+    $this->getJson("/api/programmes/{$this->programme->id}/break")->assertOk()->assertJsonPath('words', '');
+    $this->postJson("/api/programmes/{$this->programme->id}/break")->assertUnprocessable()->assertJsonValidationErrors('programme');
+});
+
+it('goes on after missed visits from the week that fits, and back', function (int $days, int $week, string $from, bool $isRungDown): void {
+    ($this->do)(10, 2);
+    $began = $this->visit->starts_at->addDays($days);
+    $this->travelTo($began->setTime(7, 0));
+    $path = "/api/programmes/{$this->programme->id}/break";
+    $this->getJson($path)->assertOk()->assertJsonPath('week', $week)->assertJsonPath('isRungDown', $isRungDown)
+        ->assertJsonPath('goesOnFrom', $from)->assertJsonPath('startsOn', '2026-11-30');
+    $mass = ($this->floorPress)(1)['setting']['mass_kg'];
+    $this->postJson($path)->assertOk()->assertJsonPath('startsOn', $from);
+    $ahead = TrainingSession::query()->where('programme_id', $this->programme->id)->whereNull('started_at')
+        ->where('starts_at', '>=', $began->startOfDay())->orderBy('starts_at')->get();
+    expect($ahead)->toHaveCount(4)->and($ahead[0]->starts_at->toDateString())->toBe($from)
+        ->and($ahead[0]->plannedSession?->week->number)->toBe($week)
+        ->and(($this->floorPress)(1)['setting']['mass_kg'] < $mass)->toBe($isRungDown)
+        ->and($this->visit->refresh()->ended_at)->not->toBeNull();
+    $this->putJson($path, ['startsOn' => '2026-11-30'])->assertOk();
+    expect($this->programme->refresh()->starts_on->toDateString())->toBe('2026-11-30');
+    $this->putJson($path, ['startsOn' => 'soon'])->assertUnprocessable()->assertJsonValidationErrors('startsOn');
+})->with([
+    // The first visit is on Monday, 30 November; every week after it has one on its Monday.
+    'nine days' => [9, 1, '2026-12-14', false],
+    'two weeks and a day' => [15, 1, '2026-12-21', false],
+    'more than three weeks' => [23, 1, '2026-12-28', true],
+]);
+
+it('lets nobody else move a programme', function (): void {
+    $this->actingAs(Saltmarrow::trainer('other@saltmarrow.example'));
+    $this->getJson("/api/programmes/{$this->programme->id}/break")->assertNotFound();
+    $this->postJson("/api/programmes/{$this->programme->id}/break")->assertNotFound();
+    $this->putJson("/api/programmes/{$this->programme->id}/break", ['startsOn' => '2026-11-30'])->assertNotFound();
+});

@@ -14,6 +14,7 @@ import { Proofs } from './Proofs'
 import { Changes } from './Changes'
 import { FromCopies } from './Copies'
 import {
+  breakOptions,
   type Pinned,
   programmesOptions,
   readingOptions,
@@ -21,6 +22,7 @@ import {
   useDiscard,
   useKeep,
   usePropose,
+  useResume,
   useStart,
 } from './queries'
 import { Weeks } from './Weeks'
@@ -248,6 +250,40 @@ function NoLonger({ clientId, programmeId }: { clientId: number; programmeId: nu
   )
 }
 
+/** Says so where visits were missed, and where it would go on. */
+function Missed({ programmeId }: { programmeId: number }) {
+  const missed = useQuery(breakOptions(programmeId))
+  const { goOn, moveBack } = useResume(programmeId)
+  if (!missed.data || missed.data.words === '') return null
+  const { words, week, goesOnFrom, startsOn, isRungDown } = missed.data
+  return (
+    <div role="status" className="caution mb-4">
+      <div>
+        <p>
+          {counted(missed.data.missed, 'visit')} missed. {words}
+        </p>
+        <button
+          type="button"
+          className="btn btn-outline btn-sm mt-2"
+          disabled={goOn.isPending}
+          onClick={() =>
+            goOn.mutate(undefined, {
+              onSuccess: () =>
+                toast(
+                  `Week ${week} begins on ${briefDay(goesOnFrom)}${isRungDown ? '; the rung down is undone in the week' : ''}`,
+                  { action: { label: 'Undo', onClick: () => moveBack.mutate(startsOn) } },
+                ),
+            })
+          }
+        >
+          Go on with week {week} from {briefDay(goesOnFrom)}
+        </button>
+        <FormProblem error={goOn.error} />
+      </div>
+    </div>
+  )
+}
+
 /** A client's programme: what runs, or a new one planned from goal, days, minutes and shelf. */
 export function ProgrammePage() {
   const clientId = Number(useParams().clientId)
@@ -292,6 +328,7 @@ export function ProgrammePage() {
   return (
     <>
       {shown.id !== null && shown.state !== 'ended' && <NoLonger clientId={clientId} programmeId={shown.id} />}
+      {shown.id !== null && shown.state === 'running' && <Missed programmeId={shown.id} />}
       <Shown programme={shown} pins={null}>
         {shown.state === 'draft' && (
           <button

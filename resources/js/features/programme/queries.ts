@@ -1,6 +1,7 @@
 import { keepPreviousData, queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
 import {
   api,
+  type Break,
   type ForecastLift,
   type Programme,
   type ProgrammeEdit,
@@ -153,3 +154,22 @@ export const editsOptions = (programmeId: number) =>
     queryKey: ['clients', 'programme-edits', programmeId],
     queryFn: () => api.get<ProgrammeEdit[]>(`programmes/${programmeId}/edits`),
   })
+
+/** Where it would go on after missed visits; without words where nothing was missed. */
+export const breakOptions = (programmeId: number) =>
+  queryOptions({
+    queryKey: ['clients', 'programme-breaks', programmeId],
+    queryFn: () => api.get<Break>(`programmes/${programmeId}/break`),
+  })
+
+export function useResume(programmeId: number) {
+  const queries = useQueryClient()
+  const onSuccess = () => queries.invalidateQueries()
+  return {
+    goOn: useMutation({ mutationFn: () => api.post<Break>(`programmes/${programmeId}/break`, {}), onSuccess }),
+    moveBack: useMutation({
+      mutationFn: (startsOn: string) => api.put<Break>(`programmes/${programmeId}/break`, { startsOn }),
+      onSuccess,
+    }),
+  }
+}

@@ -116,6 +116,20 @@ export interface BodyMeasure {
   bodyMassKg: number
 }
 
+/** Where a programme that was missed for a while would go on. */
+export interface Break {
+  /** Empty where nothing was missed. */
+  words: string
+  /** Visits. */
+  missed: number
+  week: number
+  /** The programme's start as it is, a date. */
+  startsOn: string
+  /** The Monday of that week, a date. */
+  goesOnFrom: string
+  isRungDown: boolean
+}
+
 /** One ranked replacement. */
 export interface Candidate {
   /** Names it when it is chosen. */
