@@ -12,15 +12,16 @@ export function Changes({ clientId, programmeId }: { clientId: number; programme
       <h3 className="text-lg">Changes</h3>
       <ol className="mt-1 space-y-1 text-sm">
         {edits.data.slice(0, 8).map((edit) => (
-          <li
-            key={edit.id}
-            className={`border-b border-base-300 pb-1 ${edit.isUndone ? 'line-through opacity-60' : ''}`}
-          >
+          <li key={edit.id} className="border-b border-base-300 pb-1">
             <Link className="link" to={`/clients/${clientId}/programme/${programmeId}/week/${edit.week}`}>
               Week {edit.week}
             </Link>
-            <span className="soft"> · {briefDay(edit.at)}</span>
-            <span className="block">{edit.words}</span>
+            <span className="soft">
+              {' '}
+              · {briefDay(edit.at)}
+              {edit.isUndone && ', undone'}
+            </span>
+            <span className={`block ${edit.isUndone ? 'line-through' : ''}`}>{edit.words}</span>
           </li>
         ))}
       </ol>
