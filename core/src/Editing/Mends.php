@@ -12,6 +12,7 @@ use NimbleShelf\Core\Programme\Muscles;
 use NimbleShelf\Core\Programme\PatternGroup;
 use NimbleShelf\Core\Programme\PlannedDay;
 use NimbleShelf\Core\Programme\PlannedWeek;
+use NimbleShelf\Core\Programme\Region;
 use NimbleShelf\Core\Programme\SessionName;
 use NimbleShelf\Core\Programme\TrainingDay;
 use NimbleShelf\Core\Programme\Verdict;
@@ -20,6 +21,9 @@ use NimbleShelf\Core\Programme\Verdict;
 final class Mends
 {
     private const HARD_DAY_SETS = 3.0;
+
+    /** More sets of one exercise are not offered; ours. */
+    private const MOST_SETS = 5;
 
     /** @return list<Mend> */
     public static function of(Check $check, PlannedWeek $week, Brief $brief): array
@@ -51,6 +55,9 @@ final class Mends
             'frame' => $day === null ? [] : [self::mend('Choose warm-up and cool-down', 'frame', $day)],
             'recovery', 'hard-days' => self::otherDays($week),
             'pattern' => self::fills($check, $week),
+            'volume' => self::sets($check, $week, $brief),
+            'balance-push-pull' => self::balanced($week, Region::Push, Region::Pull),
+            'balance-thigh' => self::balanced($week, Region::Front, Region::Back),
             default => [],
         };
     }
@@ -129,10 +136,7 @@ final class Mends
     /** @return list<Mend> Into the session that has most room of those without it. */
     private static function fills(Check $check, PlannedWeek $week): array
     {
-        $group = null;
-        foreach (PatternGroup::cases() as $one) {
-            $group = str_starts_with($check->words, ucfirst($one->label())) ? $one : $group;
-        }
+        $group = PatternGroup::tryFrom($check->about);
         $free = array_filter($week->days, static fn (PlannedDay $day): bool => array_filter(
             $day->work(),
             static fn (Slot $slot): bool => PatternGroup::of($slot->exercise->pattern) === $group,
@@ -142,6 +146,64 @@ final class Mends
         return $group === null || $free === [] ? [] : [
             self::mend("Add {$group->label()} on {$free[0]->day->label()}", 'fill', $free[0], ['group' => $group->value]),
         ];
+    }
+
+    /** @return list<Mend> A set more, or less, of what trains a muscle most, where that is done most seldom or most often. */
+    private static function sets(Check $check, PlannedWeek $week, Brief $brief): array
+    {
+        $done = Muscles::hardSets(array_merge(...[[], ...array_map(
+            static fn (PlannedDay $day): array => $day->work(),
+            $week->days,
+        )]))[$check->about] ?? 0.0;
+        $trains = static fn (Slot $slot): bool => isset($slot->exercise->mainMuscles[$check->about]);
+
+        return self::aSet($week, $trains, isMore: $done < $brief->band()->low);
+    }
+
+    /** @return list<Mend> A set more of the side that has fewer, a set less of the other. */
+    private static function balanced(PlannedWeek $week, Region $one, Region $other): array
+    {
+        $first = $second = 0;
+        foreach ($week->days as $day) {
+            foreach ($day->work() as $slot) {
+                $region = Region::of($slot->exercise->pattern);
+                $first += $region === $one ? $slot->assignment->sets : 0;
+                $second += $region === $other ? $slot->assignment->sets : 0;
+            }
+        }
+        [$few, $many] = $first < $second ? [$one, $other] : [$other, $one];
+        $of = static fn (Region $region): \Closure => static fn (Slot $slot): bool => Region::of($slot->exercise->pattern) === $region;
+
+        return [...self::aSet($week, $of($few), isMore: true), ...self::aSet($week, $of($many), isMore: false)];
+    }
+
+    /**
+     * @param  \Closure(Slot): bool  $wanted
+     * @return list<Mend> One, or none where nothing can be changed so.
+     */
+    private static function aSet(PlannedWeek $week, \Closure $wanted, bool $isMore): array
+    {
+        $best = null;
+        foreach ($week->days as $day) {
+            foreach ($day->work() as $slot) {
+                $sets = $slot->assignment->sets;
+                $isBetter = $best === null || ($isMore ? $sets < $best[1]->assignment->sets : $sets > $best[1]->assignment->sets);
+                if ($wanted($slot) && $isBetter && ($isMore ? $sets < self::MOST_SETS : $sets > 1)) {
+                    $best = [$day, $slot];
+                }
+            }
+        }
+        if ($best === null) {
+            return [];
+        }
+        [$day, $slot] = $best;
+
+        return [self::mend(
+            sprintf('A set %s of %s on %s', $isMore ? 'more' : 'less', mb_strtolower($slot->exercise->name), $day->day->label()),
+            'ask',
+            $day,
+            ['slot' => $slot->thread, 'ask' => ['sets' => $slot->assignment->sets + ($isMore ? 1 : -1)]],
+        )];
     }
 
     /** Minutes that what stands there is likely to take, on the next five. */

@@ -11,6 +11,7 @@ final readonly class Check
      * @param  string  $id  Fixed, for scripts; planning contract, section 4.
      * @param  int|null  $weekday  The session it is about; null for the week.
      * @param  array<string, string>  $threads  Exercises in the way, each with what is said of it; empty where it is about all.
+     * @param  string  $about  The pattern group or the muscle it is about, by id; empty for the others.
      */
     public function __construct(
         public string $id,
@@ -21,6 +22,7 @@ final readonly class Check
         public string $wanted,
         public string $words,
         public array $threads = [],
+        public string $about = '',
     ) {
     }
 }

@@ -367,6 +367,7 @@ final readonly class WeekChecks
                     $impossible === null => sprintf(': on %s of %d.', Plain::count($days, 'day'), $wanted),
                     default => sprintf(': on %s of %d; time or recovery leave no room for more.', Plain::count($days, 'day'), $wanted),
                 },
+                about: $group->value,
             );
         }
 
@@ -432,6 +433,7 @@ final readonly class WeekChecks
                     ),
                     default => sprintf('%s hard sets, more than %s.', Plain::number($done, 1), Plain::number($band->high, 1)),
                 },
+                about: $muscle,
             );
         }
 

@@ -156,8 +156,24 @@ it('mends what a check finds, by the button it offers', function (string $id, ar
     'no frame' => ['frame', [1 => THREE_ALONE], []],
     'a name that promises' => ['name', [1 => THREE_ALONE], [['kind' => 'rename', 'weekday' => 1, 'name' => 'Trunk only']]],
     'two days running' => ['recovery', [1 => 'goblet squat 4x10', 2 => 'goblet squat 4x10'], []],
+    'more pushing than pulling' => ['balance-push-pull', [1 => "floor press 4x10\nbent-over row 2x10"], []],
     'a pattern missing' => ['pattern', [1 => "floor press 3x10\nbent-over row 3x10"], []],
 ]);
+
+it('offers a set more of what trains a muscle too little, and a set less of what does so too much', function (): void {
+    $brief = HandMade::brief();
+    $week = HandMade::week($brief, [1 => "floor press 2x10 6 kg\nbent-over row 5x10 6 kg", 4 => 'bent-over row 4x10 6 kg']);
+    $checks = new WeekChecks(Shipped::catalogue(), Shipped::model(), ShelfRungs::of(Shipped::model()));
+    $offered = [];
+    foreach ($checks->of($week, $brief) as $check) {
+        foreach ($check->id === 'volume' ? Mends::of($check, $week, $brief) : [] as $mend) {
+            $offered[$check->about] = $mend->words;
+        }
+    }
+    expect($offered['chest'])->toBe('A set more of floor press on Monday')
+        ->and(HandMade::edited($week, $brief, ['kind' => 'ask', 'weekday' => 1, 'slot' => '1.floor-press', 'ask' => ['sets' => 3]])->words)
+        ->toBe('Floor press: 3 × 10 repetitions');
+});
 
 it('refuses what cannot be, naming the field', function (array $edit, string $field): void {
     $brief = HandMade::brief();
