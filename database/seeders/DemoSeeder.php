@@ -7,9 +7,11 @@ namespace Database\Seeders;
 use App\Models\Client;
 use App\Models\User;
 use Carbon\CarbonImmutable;
+use Illuminate\Console\Command;
 use Illuminate\Database\Seeder;
 use NimbleShelf\Core\Health\Question;
 use NimbleShelf\Core\Health\Screening;
+use Symfony\Component\Console\Output\OutputInterface;
 
 /**
  * Saltmarrow, a harbour town that does not exist: eight clients with their homes and shelves, weeks of history, and today's visits.
@@ -394,6 +396,11 @@ final class DemoSeeder extends Seeder
         string $note = '',
         array $yes = [],
     ): Client {
+        // Said even where nothing else is: somebody waits for it.
+        $command = get_object_vars($this)['command'] ?? null;
+        if ($command instanceof Command) {
+            $command->getOutput()->writeln("  · {$name}", OutputInterface::VERBOSITY_QUIET);
+        }
         $client = $trainer->clients()->create(compact('name', 'trade', 'goal', 'limits', 'place', 'note'));
         $client->bodyMeasures()->create([
             'measured_on' => CarbonImmutable::today()->subWeeks(DemoDiary::WEEKS_BACK),
