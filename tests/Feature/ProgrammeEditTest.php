@@ -189,6 +189,69 @@ it('says what is wrong with a change and changes nothing', function (array $edit
     'a day that is taken' => [['kind' => 'copy-session', 'weekday' => 2, 'to' => 5], 'to', 'has a session already'],
 ]);
 
+it('shows one exercise and one session closely', function (): void {
+    $sheet = $this->getJson($this->week);
+    $thread = workOn($sheet, 2)[0];
+    $detail = $this->getJson("{$this->week}/days/2/slots/{$thread}")->assertOk()->assertJsonPath('thread', $thread);
+    expect($detail->json('figure.frames'))->not->toBe([])
+        ->and($detail->json('cues.setUp'))->not->toBe([])
+        ->and($detail->json('easier') === null && $detail->json('harder') === null)->toBeFalse();
+    $session = $this->getJson("{$this->week}/days/2")->assertOk();
+    expect(array_column($session->json('shorter'), 'minutes'))->toBe([5, 10, 20])
+        ->and($session->json('layOut'))->not->toBe([])
+        ->and($session->json('workMinutes') + $session->json('restMinutes') + $session->json('changeMinutes'))
+        ->toBeGreaterThan(20)->toBeLessThanOrEqual(46);
+    $lengths = array_map(count(...), array_column($session->json('shorter'), 'stays'));
+    expect($lengths)->toBe(array_values(collect($lengths)->sort()->all()))->and($lengths[0])->toBeGreaterThan(0);
+    $this->getJson("{$this->week}/days/2/slots/gone")->assertNotFound();
+    $this->getJson("{$this->week}/days/7")->assertNotFound();
+    $this->getJson("/api/programmes/{$this->programme->id}/weeks/9")->assertNotFound();
+});
+
+it('steps to what the detail says is harder', function (): void {
+    $detail = null;
+    foreach (workOn($this->getJson($this->week), 2) as $thread) {
+        $detail = $this->getJson("{$this->week}/days/2/slots/{$thread}");
+        if ($detail->json('harder') !== null) {
+            break;
+        }
+    }
+    $sheet = ($this->edit)(['kind' => 'harder', 'weekday' => 2, 'slot' => $detail->json('thread')])->assertOk();
+    $slots = array_merge(...array_column($sheet->json('sessions.0.blocks'), 'slots'));
+    $now = array_values(array_filter($slots, static fn (array $slot): bool => $slot['thread'] === $detail->json('thread')))[0];
+    expect([$now['name'], $now['words']])->toBe([$detail->json('harder.name'), $detail->json('harder.words')]);
+});
+
+it('lists the rungs of an exercise that this shelf has, or why there are none', function (): void {
+    $rungs = $this->getJson("/api/clients/{$this->client->id}/rungs/goblet-squat")->assertOk();
+    $kgs = array_column($rungs->json('rungs'), 'kg');
+    expect($kgs)->not->toBe([])->toBe(collect($kgs)->sort()->values()->all())->and($rungs->json('why'))->toBeNull();
+    $added = ($this->edit)([
+        'kind' => 'add', 'weekday' => 5, 'exercise' => 'goblet-squat', 'setting' => $rungs->json('rungs.0.setting'), 'block' => 0,
+    ])->assertOk();
+    expect(json_encode($added->json('sessions.1.blocks')))->toContain($rungs->json('rungs.0.words'));
+    $none = $this->getJson("/api/clients/{$this->client->id}/rungs/kettlebell-swing")->assertOk()->assertJsonPath('rungs', []);
+    expect($none->json('why'))->not->toBe('');
+    $this->getJson("/api/clients/{$this->client->id}/rungs/moonwalk")->assertNotFound();
+});
+
+it('draws the main lifts forward', function (): void {
+    $lifts = $this->getJson("/api/programmes/{$this->programme->id}/forecast")->assertOk();
+    expect($lifts->json())->not->toBe([])
+        ->and(array_column($lifts->json('0.points'), 'week'))->toBe([1, 2, 3, 4, 5])
+        ->and($lifts->json('0.points.0.kind'))->toBe('start')
+        ->and($lifts->json('0.points.4.kind'))->toBe('lighter');
+});
+
+it('shows a score only of what was planned', function (): void {
+    $shown = fn (): TestResponse => $this->getJson("/api/clients/{$this->client->id}/programmes?programme={$this->programme->id}");
+    expect($shown()->json('shown.total'))->not->toBeNull();
+    ($this->edit)(['kind' => 'remove', 'weekday' => 2, 'slot' => workOn($this->getJson($this->week), 2)[0]])->assertOk();
+    expect($shown()->json('shown.total'))->toBeNull()->and($shown()->json('shown.heldBack'))->toBe([]);
+    $this->postJson("/api/programmes/{$this->programme->id}/undo", ['version' => $this->version])->assertOk();
+    expect($shown()->json('shown.total'))->not->toBeNull();
+});
+
 it('shows nobody else the programme', function (): void {
     $this->actingAs(Saltmarrow::trainer('other@saltmarrow.example'));
     $this->getJson($this->week)->assertNotFound();

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { ArrowLeft } from 'lucide-react'
 import { Link, useParams } from 'react-router'
+import { useTitle } from '../../shared/lib/useTitle'
 import type { Programme } from '../../shared/api'
 import { Loading, Problem } from '../../shared/ui'
 import { programmesOptions } from './queries'
@@ -23,6 +24,7 @@ const good = (programme: Programme) => {
 
 /** Two programmes side by side: what each asks in its first week, what it gives each muscle, and what is wrong with it. */
 export function ComparePage() {
+  useTitle('Side by side')
   const { clientId, programmeId, otherId } = useParams()
   const one = useQuery(programmesOptions(Number(clientId), String(programmeId)))
   const other = useQuery(programmesOptions(Number(clientId), String(otherId)))

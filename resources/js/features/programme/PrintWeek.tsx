@@ -1,6 +1,7 @@
 import { useQueries, useQuery } from '@tanstack/react-query'
 import { ArrowLeft } from 'lucide-react'
 import { Link, useParams } from 'react-router'
+import { useTitle } from '../../shared/lib/useTitle'
 import type { WeekSheet } from '../../shared/api'
 import { briefDay } from '../../shared/lib/time'
 import { Loading, Problem } from '../../shared/ui'
@@ -16,6 +17,7 @@ export function PrintWeek() {
 }
 
 function Paper({ sheet }: { sheet: WeekSheet }) {
+  useTitle(`Week ${sheet.number} on paper`)
   const details = useQueries({ queries: sheet.sessions.map((session) => sessionDetailOptions(sheet, session.weekday)) })
   return (
     <section aria-label={`Week ${sheet.number}`} className="print-week">

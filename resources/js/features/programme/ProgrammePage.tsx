@@ -5,6 +5,7 @@ import { toast } from 'sonner'
 import { ApiError, type Programme, type Programmes } from '../../shared/api'
 import { counted } from '../../shared/lib/counts'
 import { briefDay } from '../../shared/lib/time'
+import { useTitle } from '../../shared/lib/useTitle'
 import { useSettled } from '../../shared/lib/useSettled'
 import { Empty, FormProblem, Loading, Problem } from '../../shared/ui'
 import { ForecastRails } from './ForecastRails'
@@ -293,12 +294,7 @@ export function ProgrammePage() {
   const start = useStart(clientId)
   const { discard, putBack } = useDiscard()
   const [isPlanning, setIsPlanning] = useState(false)
-  useEffect(() => {
-    document.title = 'Programme · Nimble Shelf'
-    return () => {
-      document.title = 'Nimble Shelf'
-    }
-  }, [])
+  useTitle('Programme')
   if (programmes.isPending) return <Loading what="the programme" />
   if (programmes.isError) return <Problem error={programmes.error} onRetry={() => void programmes.refetch()} />
   const shown = programmes.data.shown

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { ArrowLeft, ArrowRight } from 'lucide-react'
 import { useEffect, useRef, useState } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
+import { useTitle } from '../../shared/lib/useTitle'
 import type { Review, ReviewEntry } from '../../shared/api'
 import { counted } from '../../shared/lib/counts'
 import { Empty, FormProblem, Loading, Problem } from '../../shared/ui'
@@ -74,6 +75,7 @@ export function ReviewPage() {
 }
 
 function List({ review }: { review: Review }) {
+  useTitle('What no longer stands')
   const clientId = Number(useParams().clientId)
   const navigate = useNavigate()
   const mend = useMend(

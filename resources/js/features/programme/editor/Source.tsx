@@ -24,7 +24,9 @@ function Rung({
         id={`rung/${exercise}/${rung.words}`}
         dragged={{ exercise, setting: rung.setting, name: `${name}, ${rung.words}` }}
       />
-      <span className="figure-number w-14 text-right whitespace-nowrap">{rung.kg === null ? '' : `${rung.kg} kg`}</span>
+      <span className="figure-number w-16 shrink-0 text-right whitespace-nowrap">
+        {rung.kg === null ? '' : `${rung.kg} kg`}
+      </span>
       <button type="button" className="grow cursor-pointer text-left hover:underline" onClick={onAdd}>
         {rung.words}
       </button>
@@ -124,7 +126,7 @@ export function Source({ sheet, weekday, onWeekday, onEdit }: SourceProps) {
                 onAdd={() => onEdit({ kind: 'add', weekday, exercise: entry.id })}
               />
               {open === entry.id && (
-                <ul className="pb-2">
+                <ul className="max-h-72 overflow-y-auto pb-2">
                   {rungs.data?.exercise === entry.id ? (
                     <>
                       {rungs.data.rungs.map((rung) => (

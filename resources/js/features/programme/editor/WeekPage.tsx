@@ -11,6 +11,7 @@ import { useQuery } from '@tanstack/react-query'
 import { ArrowLeft, Redo2, Undo2 } from 'lucide-react'
 import { useCallback, useEffect, useRef, useState } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
+import { useTitle } from '../../../shared/lib/useTitle'
 import type { SheetSlot, WeekSheet } from '../../../shared/api'
 import { briefDay } from '../../../shared/lib/time'
 import { Loading, Problem } from '../../../shared/ui'
@@ -63,6 +64,7 @@ const nearestToPointer: CollisionDetection = ({ pointerCoordinates, droppableRec
 }
 
 function Editor({ sheet }: { sheet: WeekSheet }) {
+  useTitle(`Week ${sheet.number}: ${sheet.programme}`)
   const navigate = useNavigate()
   const [open, setOpen] = useState<string | null>(null)
   const [into, setInto] = useState(sheet.sessions[0]?.weekday ?? 1)
@@ -222,24 +224,23 @@ function Editor({ sheet }: { sheet: WeekSheet }) {
           <Link to={`${path}/${sheet.number}/print`} className="btn btn-ghost btn-sm">
             Print
           </Link>
-          <button
-            type="button"
-            className="btn btn-sm"
-            disabled={sheet.undo === null}
-            title={sheet.undo ?? undefined}
-            onClick={editing.undo}
-          >
-            <Undo2 className="size-4" aria-hidden="true" /> Undo
-          </button>
-          <button
-            type="button"
-            className="btn btn-sm"
-            disabled={sheet.redo === null}
-            title={sheet.redo ?? undefined}
-            onClick={editing.redo}
-          >
-            <Redo2 className="size-4" aria-hidden="true" /> Redo
-          </button>
+          {(
+            [
+              ['Undo', Undo2, sheet.undo, editing.undo],
+              ['Redo', Redo2, sheet.redo, editing.redo],
+            ] as const
+          ).map(([label, Icon, what, act]) => (
+            <button
+              key={label}
+              type="button"
+              className="btn btn-sm"
+              disabled={what === null}
+              title={what ?? undefined}
+              onClick={act}
+            >
+              <Icon className="size-4" aria-hidden="true" /> {label}
+            </button>
+          ))}
         </div>
       </div>
       <p role="status" className="mt-1 min-h-6 text-sm">

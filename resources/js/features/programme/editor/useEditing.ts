@@ -2,11 +2,10 @@ import { useQueryClient } from '@tanstack/react-query'
 import { useCallback, useEffect, useRef, useState } from 'react'
 import { api, ApiError, type Followed, type WeekSheet } from '../../../shared/api'
 import { type Change, sheetOptions } from './queries'
+import { EditQueue, type Waiting } from './queue'
 
 /** So long nobody changes anything before the weeks after follow, milliseconds. */
 const QUIET = 1200
-
-type Waiting = Change | 'undo' | 'redo'
 
 export interface Editing {
   /** True once it is made; false where it could not be. */
@@ -31,8 +30,6 @@ export interface Editing {
  */
 export function useEditing(programmeId: number, week: number, onSheet: (sheet: WeekSheet) => void): Editing {
   const queries = useQueryClient()
-  const waiting = useRef<{ change: Waiting; done: (isMade: boolean) => void }[]>([])
-  const isSending = useRef(false)
   const [isBusy, setBusy] = useState(false)
   const [problem, setProblem] = useState<ApiError | null>(null)
   const [stale, setStale] = useState<Editing['stale']>(null)
@@ -57,57 +54,50 @@ export function useEditing(programmeId: number, week: number, onSheet: (sheet: W
     })
   }, [programmeId, queries, week])
 
-  const send = useCallback(async () => {
-    if (isSending.current) return
-    isSending.current = true
-    setBusy(true)
-    clearTimeout(quiet.current)
-    let hasChanged = false
-    for (let first = waiting.current.shift(); first !== undefined; first = waiting.current.shift()) {
-      const { change: next, done } = first
-      const key = sheetOptions(programmeId, week).queryKey
-      const version = queries.getQueryData(key)?.version ?? 0
-      try {
+  // One queue for as long as this week is edited, made with the first change.
+  const queue = useRef<EditQueue<WeekSheet> | null>(null)
+  const made = () =>
+    new EditQueue<WeekSheet>(
+      async (change) => {
+        const key = sheetOptions(programmeId, week).queryKey
         await queries.cancelQueries({ queryKey: key })
-        const sheet =
-          next === 'undo' || next === 'redo'
-            ? await api.post<WeekSheet>(`programmes/${programmeId}/${next}`, { version })
-            : await api.post<WeekSheet>(`programmes/${programmeId}/weeks/${week}/edits`, { version, ...next })
-        queries.setQueryData(sheetOptions(programmeId, sheet.number).queryKey, sheet)
-        setProblem(null)
-        latest.current(sheet)
-        hasChanged = true
-        done(true)
-      } catch (error) {
-        // What was to come after it was meant for what it would have come to.
-        for (const { done: refused } of [first, ...waiting.current]) refused(false)
-        waiting.current = []
-        if (error instanceof ApiError && error.status === 409) {
-          setStale({ change: next, message: error.message })
-          await queries.refetchQueries({ queryKey: key })
-        } else {
-          setProblem(error instanceof ApiError ? error : new ApiError(0, String(error)))
-        }
-      }
-    }
-    isSending.current = false
-    setBusy(false)
-    if (hasChanged) {
-      setFollowing('waiting')
-      quiet.current = setTimeout(() => void follow(), QUIET)
-    }
-  }, [follow, programmeId, queries, week])
+        const version = queries.getQueryData(key)?.version ?? 0
+        return change === 'undo' || change === 'redo'
+          ? api.post<WeekSheet>(`programmes/${programmeId}/${change}`, { version })
+          : api.post<WeekSheet>(`programmes/${programmeId}/weeks/${week}/edits`, { version, ...change })
+      },
+      {
+        onMade: (sheet) => {
+          queries.setQueryData(sheetOptions(programmeId, sheet.number).queryKey, sheet)
+          setProblem(null)
+          latest.current(sheet)
+        },
+        onRefused: async (change, error) => {
+          if (error instanceof ApiError && error.status === 409) {
+            setStale({ change, message: error.message })
+            await queries.refetchQueries({ queryKey: sheetOptions(programmeId, week).queryKey })
+          } else {
+            setProblem(error instanceof ApiError ? error : new ApiError(0, String(error)))
+          }
+        },
+        onBusy: (busy) => {
+          setBusy(busy)
+          if (busy) clearTimeout(quiet.current)
+        },
+        onIdle: (hasChanged) => {
+          if (!hasChanged) return
+          setFollowing('waiting')
+          quiet.current = setTimeout(() => void follow(), QUIET)
+        },
+      },
+    )
 
-  const push = useCallback(
-    (change: Waiting) =>
-      new Promise<boolean>((done) => {
-        setStale(null)
-        setProblem(null)
-        waiting.current.push({ change, done })
-        void send()
-      }),
-    [send],
-  )
+  const push = (change: Waiting) => {
+    setStale(null)
+    setProblem(null)
+    queue.current ??= made()
+    return queue.current.push(change)
+  }
 
   // Leaving lets the weeks after follow at once.
   useEffect(() => () => clearTimeout(quiet.current), [])
