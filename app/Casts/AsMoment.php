@@ -37,14 +37,22 @@ final class AsMoment implements CastsAttributes
     {
         return match (true) {
             $value === null => null,
-            $value instanceof DateTimeInterface => CarbonImmutable::instance($value)->utc()->format(self::FORMAT),
-            default => CarbonImmutable::parse((string) $value, 'UTC')->utc()->format(self::FORMAT),
+            $value instanceof DateTimeInterface => self::stored($value),
+            default => self::stored(CarbonImmutable::parse((string) $value, 'UTC')),
         };
     }
 
-    /** For comparing in a query. */
+    /** For comparing in a query; parts of a second only where there are any, so that text sorts as time does. */
     public static function stored(DateTimeInterface $moment): string
     {
-        return CarbonImmutable::instance($moment)->utc()->format(self::FORMAT);
+        $utc = CarbonImmutable::instance($moment)->utc();
+
+        return $utc->format($utc->millisecond === 0 ? self::FORMAT : self::FORMAT.'.v');
+    }
+
+    /** To the millisecond, with its offset: which of two taps came first. */
+    public static function said(CarbonImmutable $moment): string
+    {
+        return $moment->format('Y-m-d\TH:i:s.vP');
     }
 }

@@ -110,7 +110,9 @@ final class Item extends Model
                 ...$this->setLogs->where('set_number', $set)->map(static fn (SetLog $log): ?string => $log->side)->all(),
                 ...($skipped[$set] ?? []),
             ];
+            // Where one side rests, the other one alone makes the set; the one after it says so.
             $isThrough = in_array(null, $sides, true)
+                || $this->setLogs->contains(static fn (SetLog $log): bool => $log->set_number > $set)
                 || count(array_unique($sides)) >= ($this->standingAt($set)->assignment->sides === Sides::Each ? 2 : 1);
             if ($sides === [] || ! $isThrough) {
                 return $set;

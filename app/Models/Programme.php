@@ -66,6 +66,18 @@ final class Programme extends Model
         return $this->belongsTo(Client::class);
     }
 
+    /** The week that is being done, or the first where it does not run. */
+    public function currentWeek(): int
+    {
+        $today = $this->client?->trainer->today();
+        if ($today === null || $this->state !== ProgrammeState::Running) {
+            return 1;
+        }
+        $days = (int) $this->starts_on->toImmutable()->startOfDay()->diffInDays($today, false);
+
+        return max(1, min((int) $this->weeks()->max('number'), intdiv(max(0, $days), 7) + 1));
+    }
+
     /** @return HasMany<Week, $this> */
     public function weeks(): HasMany
     {

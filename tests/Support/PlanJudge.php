@@ -27,9 +27,19 @@ final class PlanJudge
         $ids = array_map(static fn ($thing): string => $thing->id, $brief->situation->shelf);
         $hard = [];
         foreach ($week->days as $day) {
-            $timeline = Timeline::of($day->plan, $brief->isSlowOnFeet());
+            $timeline = Timeline::of($day->plan, $brief->isSlowOnFeet(), resting: $brief->situation->client->resting());
             if ($timeline->seconds() > 60 * $day->day->minutes) {
                 $broken[] = sprintf('time: %.1f of %d min on day %d', $timeline->seconds() / 60, $day->day->minutes, $day->day->weekday);
+            }
+            foreach ($timeline->steps as $step) {
+                foreach ($brief->situation->client->limits as $limit) {
+                    [$rests] = explode('-', $limit->value);
+                    $said = $step->slot->exercise->limits[$limit->value]['why'] ?? '';
+                    // "right arm only"
+                    if ($rests === $step->side && preg_match('/^(left|right) (arm|leg) only/', $said) === 1) {
+                        $broken[] = "limits: {$step->words} with the {$rests} side";
+                    }
+                }
             }
             foreach ($timeline->conflicts as $conflict) {
                 if ($conflict->neededSeconds > $conflict->restSeconds) {

@@ -6,6 +6,7 @@ namespace App\Actions\Floor;
 
 use App\Actions\Clients\AssessHealth;
 use App\Actions\Programme\FollowLogs;
+use App\Casts\AsMoment;
 use App\Enums\FloorEventKind;
 use App\Models\Client;
 use App\Models\FloorEvent;
@@ -142,7 +143,7 @@ final readonly class KeepEvents
             SetLog::query()->where('client_id', $client->id)
                 ->where('key', $said['targetKey'])
                 ->whereNull('voided_at')
-                ->update(['voided_at' => $at->utc()->format('Y-m-d H:i:s')]);
+                ->update(['voided_at' => AsMoment::stored($at)]);
         }
         if ($session !== null) {
             $this->settle($session, $kind, $at);
@@ -195,7 +196,6 @@ final readonly class KeepEvents
     /** When the session began and ended, by the device's clock and whatever the order of arrival. */
     private function settle(TrainingSession $session, FloorEventKind $kind, CarbonImmutable $at): void
     {
-        $session->refresh();
         if (in_array($kind, [FloorEventKind::Started, FloorEventKind::SetDone, FloorEventKind::Ended], true)
             && ($session->started_at === null || $at->lessThan($session->started_at))) {
             $session->started_at = $at;

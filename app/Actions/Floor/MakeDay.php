@@ -6,7 +6,9 @@ namespace App\Actions\Floor;
 
 use App\Models\Block;
 use App\Models\Client;
+use App\Models\Item;
 use App\Models\PlannedSession;
+use App\Models\Slot;
 use App\Models\TrainingSession;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
@@ -50,14 +52,18 @@ final readonly class MakeDay
                 'name' => $plannedBlock->name,
                 'position' => $plannedBlock->position,
             ]);
-            foreach ($plannedBlock->slots as $slot) {
-                $block->items()->create([
-                    'slot_id' => $slot->id,
-                    'thread' => $slot->thread,
-                    'position' => $slot->position,
-                    'prescribed' => $slot->assignment,
-                ]);
-            }
+            $now = CarbonImmutable::now();
+            // As they are kept, all at once: a programme has hundreds of them.
+            Item::query()->insert($plannedBlock->slots->map(static fn (Slot $slot): array => [
+                'block_id' => $block->id,
+                'slot_id' => $slot->id,
+                'thread' => $slot->thread,
+                'position' => $slot->position,
+                'prescribed' => $slot->getAttributes()['assignment'],
+                'chosen' => $slot->getAttributes()['assignment'],
+                'created_at' => $now,
+                'updated_at' => $now,
+            ])->all());
         }
     }
 

@@ -7,6 +7,7 @@ namespace App\Actions\Floor;
 use App\Actions\Clients\AssessHealth;
 use App\Actions\Clients\DescribeClient;
 use App\Actions\SwapDesk\ChooseSwap;
+use App\Casts\AsMoment;
 use App\Enums\FloorEventKind;
 use App\Http\Resources\Catalogue\CuesResource;
 use App\Http\Resources\Floor\BlockResource;
@@ -67,7 +68,11 @@ final readonly class ShowSession
         foreach ($session->items() as $item) {
             $layOut = [...$layOut, ...($item->left_out === null ? $rungs[$item->id]?->toLayOut() ?? [] : [])];
         }
-        $timeline = Timeline::of($this->dayPlan->of($session, $rungs), $situation->client->isSlowOnFeet());
+        $timeline = Timeline::of(
+            $this->dayPlan->of($session, $rungs),
+            $situation->client->isSlowOnFeet(),
+            resting: $situation->client->resting(),
+        );
 
         return new SessionResource(
             id: $session->id,
@@ -144,7 +149,7 @@ final readonly class ShowSession
                 (int) $event->item_id,
                 (int) ($event->said['setNumber'] ?? 0),
                 $event->said['side'] ?? null,
-                $event->at->toIso8601String(),
+                AsMoment::said($event->at),
             ),
         )->all());
     }
@@ -169,6 +174,7 @@ final readonly class ShowSession
             reps: $now->dose->count(),
             reserve: $now->reserve,
             isHold: $exercise->isHold,
+            lastToFailure: $now->lastToFailure,
             perSide: $now->sides === Sides::Each || $exercise->isOneSidedIn($now->setting),
             restSeconds: $now->restSeconds,
             tempo: $now->tempo?->inWords(),

@@ -87,13 +87,17 @@ final readonly class FollowLogs
     {
         $logged = [];
         foreach ($session->items() as $item) {
+            // A set that went on until it was no longer clean says nothing of what the others left.
+            $isToTheEnd = static fn (SetLog $log): bool => $item->prescribed->lastToFailure
+                && $log->set_number === $item->prescribed->sets;
+            $logs = $item->setLogs->reject($isToTheEnd);
             /** @var SetLog|null $last */
-            $last = $item->setLogs->last();
+            $last = $logs->last();
             // Another exercise in its place says nothing of this one.
             if ($last === null || $last->exercise !== $item->prescribed->exercise) {
                 continue;
             }
-            $weakest = $item->setLogs->where('setting', $last->setting)->sortBy('reps')->first() ?? $last;
+            $weakest = $logs->where('setting', $last->setting)->sortBy('reps')->first() ?? $last;
             $logged[] = new LoggedSlot(
                 $weekday,
                 new Slot($item->thread, $this->catalogue->exercise($last->exercise), $this->asDone($item, $last)),

@@ -16,8 +16,10 @@ use App\Models\PlannedBlock;
 use App\Models\PlannedSession;
 use App\Models\Programme;
 use App\Models\SetLog;
+use App\Models\Slot as SlotRow;
 use App\Models\TrainingSession;
 use App\Models\Week;
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
@@ -236,15 +238,19 @@ final readonly class PlanProgramme
                         'name' => $block->name,
                         'position' => $position + 1,
                     ]);
-                    foreach ($block->slots as $place => $slot) {
-                        $asked = self::withWhy($slot, $plan->steps[$slot->thread][$week->number - 1] ?? '');
-                        $made->slots()->create([
-                            'thread' => $slot->thread,
-                            'position' => $place + 1,
-                            'written' => $asked,
-                            'assignment' => $asked,
-                        ]);
-                    }
+                    $now = CarbonImmutable::now();
+                    SlotRow::query()->insert(array_map(static function (int $place, Slot $slot) use ($made, $plan, $week, $now): array {
+                        $row = new SlotRow(['thread' => $slot->thread, 'position' => $place + 1]);
+                        $row->assignment = self::withWhy($slot, $plan->steps[$slot->thread][$week->number - 1] ?? '');
+                        $kept = $row->getAttributes();
+
+                        return $kept + [
+                            'planned_block_id' => $made->id,
+                            'written' => $kept['assignment'],
+                            'created_at' => $now,
+                            'updated_at' => $now,
+                        ];
+                    }, array_keys($block->slots), $block->slots));
                 }
             }
         }

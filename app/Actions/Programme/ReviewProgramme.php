@@ -31,7 +31,7 @@ final readonly class ReviewProgramme
 
     public function handle(Programme $programme): ReviewResource
     {
-        $week = $this->currentWeek($programme);
+        $week = $programme->currentWeek();
 
         return new ReviewResource(
             programmeId: $programme->id,
@@ -56,7 +56,7 @@ final readonly class ReviewProgramme
      */
     public function apply(Programme $programme, array $accepted, int $version): WeekSheetResource
     {
-        $week = $this->currentWeek($programme);
+        $week = $programme->currentWeek();
         $edits = [];
         foreach ($this->entries($programme, $week) as $entry) {
             if (in_array($entry->key(), $accepted, true)) {
@@ -92,18 +92,6 @@ final readonly class ReviewProgramme
             $this->read->brief($programme, $situation),
             $this->isForeign($programme),
         );
-    }
-
-    /** The week that is being done, or the first where it does not run. */
-    private function currentWeek(Programme $programme): int
-    {
-        $today = $programme->client?->trainer->today();
-        if ($today === null || $programme->state !== ProgrammeState::Running) {
-            return 1;
-        }
-        $days = (int) $programme->starts_on->toImmutable()->startOfDay()->diffInDays($today, false);
-
-        return max(1, min((int) $programme->weeks()->max('number'), intdiv(max(0, $days), 7) + 1));
     }
 
     /** True while it was made for somebody else and nobody has looked it through. */

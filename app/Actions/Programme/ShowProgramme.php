@@ -12,6 +12,7 @@ use App\Http\Resources\Programme\PlannedBlockResource;
 use App\Http\Resources\Programme\PlannedItemResource;
 use App\Http\Resources\Programme\PlannedSessionResource;
 use App\Http\Resources\Programme\PlannedWeekResource;
+use App\Http\Resources\Programme\PlanStyleResource;
 use App\Http\Resources\Programme\ProgrammeNameResource;
 use App\Http\Resources\Programme\ProgrammeResource;
 use App\Http\Resources\Programme\ProgrammesResource;
@@ -96,7 +97,9 @@ final readonly class ShowProgramme
             state: 'proposed',
             name: $wish->name(),
             goal: $wish->goal->label(),
+            style: PlanStyleResource::of($brief),
             startsOn: $wish->startsOn->toDateString(),
+            week: 1,
             weeks: array_map(
                 fn (PlannedWeek $week): PlannedWeekResource => $this->week(
                     $week,
@@ -143,6 +146,7 @@ final readonly class ShowProgramme
         $heldBack = $isAsPlanned && is_array($programme->style['held_back'] ?? null) ? $programme->style['held_back'] : [];
         $why = static fn (CoreSlot $slot, int $week): string => $whys["{$slot->thread}/{$week}"] ?? '';
         $starts = CarbonImmutable::parse($programme->starts_on->toDateString());
+        $now = $programme->currentWeek();
 
         return new ProgrammeResource(
             clientId: $client->id,
@@ -150,13 +154,15 @@ final readonly class ShowProgramme
             state: $programme->state->value,
             name: $programme->name,
             goal: $programme->goal->label(),
+            style: PlanStyleResource::of($brief),
             startsOn: $starts->toDateString(),
+            week: $now,
             weeks: array_map(
                 fn (PlannedWeek $week): PlannedWeekResource => $this->week($week, $brief, $starts, $times, $why, []),
                 $weeks,
             ),
             checks: array_map(WeekCheckResource::of(...), $checks),
-            muscles: $weeks === [] ? [] : MuscleSetsResource::allOf($weeks[0], $brief),
+            muscles: $weeks === [] ? [] : MuscleSetsResource::allOf($weeks[$now - 1] ?? $weeks[0], $brief),
             score: self::parts($score),
             total: $score === [] ? null : round(array_sum($score), 1),
             heldBack: $heldBack,
@@ -202,7 +208,7 @@ final readonly class ShowProgramme
                             name: $slot->exercise->name,
                             words: $slot->assignment->words,
                             sets: $slot->assignment->sets,
-                            dose: $slot->assignment->dose->inWords(),
+                            dose: $brief->situation->client->resting()->inWords($slot->exercise, $slot->assignment),
                             short: $slot->assignment->inShort(),
                             reserve: $slot->assignment->reserve,
                             restSeconds: $slot->assignment->restSeconds,

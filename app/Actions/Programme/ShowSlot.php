@@ -69,6 +69,7 @@ final readonly class ShowSlot
 
         return new SlotDetailResource(
             thread: $thread,
+            noFailure: $brief->whyNotToFailure(),
             exercise: $exercise->id,
             name: $exercise->name,
             figure: FigureResource::of($this->model->rig($exercise, $body, $setting), $exercise, $setting, $body),

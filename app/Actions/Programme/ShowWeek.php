@@ -20,6 +20,7 @@ use NimbleShelf\Core\Kit\Thing;
 use NimbleShelf\Core\Planning\Block;
 use NimbleShelf\Core\Planning\BlockKind;
 use NimbleShelf\Core\Planning\Execution;
+use NimbleShelf\Core\Planning\RestingLimbs;
 use NimbleShelf\Core\Planning\Sides;
 use NimbleShelf\Core\Planning\Slot;
 use NimbleShelf\Core\Planning\Step;
@@ -121,11 +122,14 @@ final readonly class ShowWeek
                 $timeline->steps,
                 static fn (Step $step): bool => $step->kind === StepKind::Change && ($step->pickUp !== [] || $step->putDown !== []),
             )),
-            blocks: array_map(self::block(...), $day->plan->blocks),
+            blocks: array_map(
+                static fn (Block $block): SheetBlockResource => self::block($block, $brief->situation->client->resting()),
+                $day->plan->blocks,
+            ),
         );
     }
 
-    private static function block(Block $block): SheetBlockResource
+    private static function block(Block $block, RestingLimbs $resting): SheetBlockResource
     {
         $count = count($block->slots);
 
@@ -142,11 +146,11 @@ final readonly class ShowWeek
                     static fn (BlockKind $kind): bool => $count >= $kind->slots()[0] && $count <= $kind->slots()[1],
                 ),
             )),
-            slots: array_map(self::slot(...), $block->slots),
+            slots: array_map(static fn (Slot $slot): SheetSlotResource => self::slot($slot, $resting), $block->slots),
         );
     }
 
-    private static function slot(Slot $slot): SheetSlotResource
+    private static function slot(Slot $slot, RestingLimbs $resting): SheetSlotResource
     {
         $asked = $slot->assignment;
         $dose = $asked->dose;
@@ -157,7 +161,7 @@ final readonly class ShowWeek
             name: $slot->exercise->name,
             words: $asked->words,
             sets: $asked->sets,
-            dose: $dose->inWords(),
+            dose: $resting->inWords($slot->exercise, $asked),
             short: $asked->inShort(),
             reps: $dose->fewest,
             repsMost: $dose->most,
@@ -172,6 +176,7 @@ final readonly class ShowWeek
             reserve: $asked->reserve,
             restSeconds: $asked->restSeconds,
             isHeld: $asked->isHeld,
+            lastToFailure: $asked->lastToFailure,
             tempo: $asked->tempo?->toArray(),
             usualTempo: Tempo::of(...$slot->exercise->tempo)->toArray(),
             means: $dose->means,

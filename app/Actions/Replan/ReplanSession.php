@@ -58,7 +58,11 @@ final readonly class ReplanSession
         $situation = $this->describe->plainSituation($replan->session->client);
         $rungs = $this->dayPlan->rungs($replan->session, $situation);
         $minutes = fn (array $sets): int => (int) ceil(
-            Timeline::of($this->dayPlan->of($replan->session, $rungs, $sets), $situation->client->isSlowOnFeet())->seconds() / 60,
+            Timeline::of(
+                $this->dayPlan->of($replan->session, $rungs, $sets),
+                $situation->client->isSlowOnFeet(),
+                resting: $situation->client->resting(),
+            )->seconds() / 60,
         );
 
         return new ReplanResource(
@@ -159,7 +163,7 @@ final readonly class ReplanSession
             $this->dayPlan->rungs($replan->session, $situation),
             $this->setsLeft($replan->session),
         );
-        $cut = ShorterSession::of($plan, $replan->minutes, $situation->client->isSlowOnFeet());
+        $cut = ShorterSession::of($plan, $replan->minutes, $situation->client->isSlowOnFeet(), $situation->client->resting());
         $proposals = [];
         foreach ($this->items($replan->session) as $item) {
             $sets = $this->setsDone($item) + ($cut->sets[$item->id] ?? 0);

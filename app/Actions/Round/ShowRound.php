@@ -12,6 +12,7 @@ use App\Http\Resources\Round\RoundResource;
 use App\Http\Resources\Round\VisitResource;
 use App\Http\Resources\Round\WeekDayResource;
 use App\Http\Resources\Shared\LimitResource;
+use App\Models\Block;
 use App\Models\Item;
 use App\Models\SetLog;
 use App\Models\TrainingSession;
@@ -19,6 +20,7 @@ use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use NimbleShelf\Core\Catalogue\Catalogue;
+use NimbleShelf\Core\Planning\BlockKind;
 
 /** The visits of one day in order, with the week around it. */
 final readonly class ShowRound
@@ -70,6 +72,10 @@ final readonly class ShowRound
     {
         $client = $session->client;
         $items = collect($session->items());
+        // What warms up and cools down goes without saying.
+        $work = $session->blocks
+            ->reject(static fn (Block $block): bool => in_array($block->kind, [BlockKind::WarmUp, BlockKind::CoolDown], true))
+            ->flatMap(static fn (Block $block): Collection => $block->items);
         $toSwap = $this->showSession->itemsToSwap($session);
         /** @var SetLog|null $last */
         $last = $client->setLogs()
@@ -94,7 +100,7 @@ final readonly class ShowRound
             minutes: $session->minutes,
             state: $session->state(),
             exercises: array_values(
-                $items->whereNull('left_out')
+                $work->whereNull('left_out')
                     ->map(fn (Item $item): string => $this->catalogue->exercise($item->now()->exercise)->name)
                     ->all(),
             ),

@@ -31,7 +31,11 @@ final class StepsCommand extends JsonCommand
         if ($asked->has('home')) {
             Shapes::home($asked->object('home'));
         }
-        $timeline = Timeline::of((new SessionShape($this->catalogue, $shelf))->read($asked->object('session')), $client->isSlowOnFeet());
+        $timeline = Timeline::of(
+            (new SessionShape($this->catalogue, $shelf))->read($asked->object('session')),
+            $client->isSlowOnFeet(),
+            resting: $client->resting(),
+        );
 
         return [
             'steps' => array_map($this->step(...), $timeline->steps),

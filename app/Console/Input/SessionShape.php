@@ -75,6 +75,7 @@ final readonly class SessionShape
             sides: $sides,
             words: $item->has('words') ? $item->text('words') : null,
             tempo: $tempo,
+            lastToFailure: $item->has('last_to_failure') && $item->flag('last_to_failure'),
         ));
 
         return new Slot(

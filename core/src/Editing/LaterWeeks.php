@@ -155,6 +155,8 @@ final readonly class LaterWeeks
                 dose: $next->dose,
                 reserve: min(10, $next->reserve),
                 why: $step['words'],
+                // A lighter week goes to no end; it comes back after it.
+                lastToFailure: $asked->lastToFailure && ! (Progression::isDeload($number + $i) && $brief->goal !== Goal::Keep),
             ), $step['slot']->things);
         }
 

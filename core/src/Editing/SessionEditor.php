@@ -109,7 +109,12 @@ final readonly class SessionEditor
         $aim = $minutes;
         do {
             $around = (new PlannedDay($day->day, new SessionPlan('', $frame)))->likelyMinutes($brief);
-            $cut = ShorterSession::of(new SessionPlan('', $work), max(5.0, $aim - $around), $brief->isSlowOnFeet());
+            $cut = ShorterSession::of(
+                new SessionPlan('', $work),
+                max(5.0, $aim - $around),
+                $brief->isSlowOnFeet(),
+                $brief->situation->client->resting(),
+            );
             $blocks = $day->plan->withSets($cut->sets)->blocks;
             $changed = $week->withBlocks($edit->weekday, $blocks);
             $aim--;

@@ -10,6 +10,7 @@ use NimbleShelf\Core\Exception\InvalidQuantity;
 use NimbleShelf\Core\Matching\Cautions;
 use NimbleShelf\Core\Matching\RungWords;
 use NimbleShelf\Core\Matching\ShelfRungs;
+use NimbleShelf\Core\Planning\Assignment;
 use NimbleShelf\Core\Planning\Block;
 use NimbleShelf\Core\Planning\BlockKind;
 use NimbleShelf\Core\Planning\BlockRule;
@@ -175,14 +176,19 @@ final readonly class SlotEditor
 
     /**
      * What is asked of it: `{sets?, reps?, reps_most?, seconds?, clean?, per_side?, factor?, means?, sides?, reserve?, rest?,
-     * tempo?: {lower, pause, lift, top} | null}`; what is not named stays. Sets of a round are those of all in it.
+     * tempo?: {lower, pause, lift, top} | null, last_to_failure?}`; what is not named stays. Sets of a round are those of all in it.
      *
-     * @throws InvalidQuantity If a number is out of range, naming it.
+     * @throws InvalidQuantity If a number is out of range, naming it, or nobody here is to go to failure.
      */
-    public function asked(WeekInHand $week, Edit $edit): EditedWeek
+    public function asked(WeekInHand $week, Edit $edit, Brief $brief): EditedWeek
     {
         $slot = $week->slot($edit->weekday, $edit->slot);
         $ask = $edit->ask;
+        $lastToFailure = is_bool($ask['last_to_failure'] ?? null) ? $ask['last_to_failure'] : null;
+        $why = $brief->whyNotToFailure();
+        if ($lastToFailure === true && $why !== null) {
+            throw InvalidQuantity::because('ask.last_to_failure', $why);
+        }
         $asked = $slot->assignment->with(
             sets: self::whole($ask, 'sets'),
             dose: self::dose($slot->assignment->dose, $ask),
@@ -196,6 +202,7 @@ final readonly class SlotEditor
                 is_array($ask['tempo']) => Tempo::fromArray($ask['tempo']),
                 default => false,
             },
+            lastToFailure: $lastToFailure,
         );
         $changed = $week->withSlot($edit->weekday, $slot->asking($asked));
         $anew = [$slot->thread];
@@ -209,9 +216,27 @@ final readonly class SlotEditor
 
         return new EditedWeek(
             $changed->week(),
-            sprintf('%s: %d × %s', $slot->exercise->name, $asked->sets, $asked->dose->inWords()),
+            "{$slot->exercise->name}: ".self::inWords($slot->assignment, $asked),
             $anew,
         );
+    }
+
+    /** What is asked otherwise; sets and dose where that is nothing else. */
+    private static function inWords(Assignment $before, Assignment $now): string
+    {
+        $isOfSets = $now->sets !== $before->sets || $now->dose->toArray() !== $before->dose->toArray();
+        $said = array_filter([
+            $now->restSeconds === $before->restSeconds ? '' : "rest {$now->restSeconds} s",
+            $now->reserve === $before->reserve ? '' : "{$now->reserve} in reserve",
+            $now->sides === $before->sides ? '' : $now->sides->inWords(),
+            $now->lastToFailure === $before->lastToFailure ? '' : ($now->lastToFailure ? 'the last set to failure' : 'no set to failure'),
+            $now->tempo?->toArray() === $before->tempo?->toArray() ? '' : $now->tempo?->inWords() ?? 'at the usual tempo',
+        ], static fn (string $one): bool => $one !== '');
+
+        return implode(', ', [
+            ...$isOfSets || $said === [] ? [sprintf('%d × %s', $now->sets, $now->dose->inWords())] : [],
+            ...array_values($said),
+        ]);
     }
 
     /** @throws InvalidQuantity If the shelf, the room or a limit forbids it. */

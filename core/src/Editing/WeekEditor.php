@@ -51,7 +51,7 @@ final readonly class WeekEditor
             EditKind::Move => $this->slots->moved($hand, $edit),
             EditKind::Shift => $this->slots->shifted($hand, $edit),
             EditKind::Copy => $this->slots->copied($hand, $edit),
-            EditKind::Ask => $this->slots->asked($hand, $edit),
+            EditKind::Ask => $this->slots->asked($hand, $edit, $brief),
             EditKind::Swap => $this->slots->swapped($hand, $edit, $brief),
             EditKind::Easier, EditKind::Harder => $this->slots->stepped($hand, $edit, $brief),
             EditKind::StandIn => $this->slots->standIn($hand, $edit, $brief),

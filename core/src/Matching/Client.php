@@ -6,6 +6,7 @@ namespace NimbleShelf\Core\Matching;
 
 use NimbleShelf\Core\Mechanics\Body;
 use NimbleShelf\Core\Planning\Capacity;
+use NimbleShelf\Core\Planning\RestingLimbs;
 
 /** The person who trains, as far as the sums need to know. */
 final readonly class Client
@@ -34,6 +35,11 @@ final readonly class Client
     public function isSlowOnFeet(): bool
     {
         return $this->has(Limit::BalanceSupport) || $this->has(Limit::LowBoneDensity);
+    }
+
+    public function resting(): RestingLimbs
+    {
+        return RestingLimbs::under(array_map(static fn (Limit $limit): string => $limit->value, $this->limits));
     }
 
     public function with(Limit ...$limits): self

@@ -17,6 +17,7 @@ final readonly class Assignment
      * @param  string  $why  Why it stands here; empty where the plan wrote it.
      * @param  list<Manner>  $manners  What makes it harder than the usual way.
      * @param  bool  $isHeld  True where it is not to grow from week to week until somebody lets it go.
+     * @param  bool  $lastToFailure  True where the last set goes on until no further repetition is clean.
      */
     private function __construct(
         public string $exercise,
@@ -32,6 +33,7 @@ final readonly class Assignment
         public string $why,
         public array $manners,
         public bool $isHeld,
+        public bool $lastToFailure,
     ) {
     }
 
@@ -57,6 +59,7 @@ final readonly class Assignment
         string $why = '',
         array $manners = [],
         bool $isHeld = false,
+        bool $lastToFailure = false,
     ): self {
         InvalidQuantity::unlessBetween('sets', $sets, 1, 20, 'sets');
         InvalidQuantity::unlessBetween('reserve', $reserve, 0, 10, 'repetitions');
@@ -77,6 +80,7 @@ final readonly class Assignment
             $why,
             $manners,
             $isHeld,
+            $lastToFailure,
         );
     }
 
@@ -113,6 +117,7 @@ final readonly class Assignment
                 is_array($data['manners'] ?? null) ? $data['manners'] : [],
             ))),
             isHeld: ($data['held'] ?? false) === true,
+            lastToFailure: ($data['last_to_failure'] ?? false) === true,
         );
     }
 
@@ -133,6 +138,7 @@ final readonly class Assignment
             'why' => $this->why === '' ? null : $this->why,
             'manners' => $this->manners === [] ? null : array_column($this->manners, 'value'),
             'held' => $this->isHeld ? true : null,
+            'last_to_failure' => $this->lastToFailure ? true : null,
         ], static fn (mixed $value): bool => $value !== null);
     }
 
@@ -159,6 +165,7 @@ final readonly class Assignment
         Tempo|false|null $tempo = null,
         ?string $why = null,
         ?bool $isHeld = null,
+        ?bool $lastToFailure = null,
     ): self {
         return self::of(
             $this->exercise,
@@ -174,6 +181,7 @@ final readonly class Assignment
             $why ?? $this->why,
             $this->manners,
             $isHeld ?? $this->isHeld,
+            $lastToFailure ?? $this->lastToFailure,
         );
     }
 
@@ -190,6 +198,12 @@ final readonly class Assignment
             $this->dose->isTimed() => "{$this->dose->count()} s",
             default => (string) $this->dose->count(),
         };
+    }
+
+    /** True where a set of it is meant to go on until no further repetition is clean; three days to recover from. */
+    public function goesToFailure(): bool
+    {
+        return $this->reserve === 0 || $this->lastToFailure;
     }
 
     /** True where the same exercise is asked for in the same setting, however often. */

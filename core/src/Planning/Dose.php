@@ -120,6 +120,16 @@ final readonly class Dose
         ], static fn (mixed $value): bool => $value !== null);
     }
 
+    /** What one side does where the other one rests: of what is meant in total, half. */
+    public function onOneSide(): self
+    {
+        $count = $this->perSide ? $this->count() : max(1, (int) ceil($this->count() / 2));
+
+        return $this->isTimed()
+            ? new self(null, null, $this->seconds === null ? null : $count, $this->asLongAsClean, false, 1.0, '')
+            : self::repetitions($count, null, false, $this->factor, $this->means);
+    }
+
     public function isTimed(): bool
     {
         return $this->fewest === null;

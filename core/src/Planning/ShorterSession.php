@@ -30,7 +30,7 @@ final readonly class ShorterSession
      *
      * @throws InvalidQuantity If the minutes are not between 5 and 180.
      */
-    public static function of(SessionPlan $plan, float $minutes, bool $slowOnFeet = false): self
+    public static function of(SessionPlan $plan, float $minutes, bool $slowOnFeet = false, ?RestingLimbs $resting = null): self
     {
         InvalidQuantity::unlessBetween('minutes', $minutes, 5, 180, 'min');
         $slots = $plan->slots();
@@ -38,7 +38,11 @@ final readonly class ShorterSession
         foreach ($slots as $slot) {
             $sets[$slot->thread] = $slot->assignment->sets;
         }
-        $time = static fn (array $sets): float => Timeline::of($plan->withSets($sets), $slowOnFeet)->seconds();
+        $time = static fn (array $sets): float => Timeline::of(
+            $plan->withSets($sets),
+            $slowOnFeet,
+            resting: $resting,
+        )->seconds();
         $before = $now = $time($sets);
         $least = self::leastFirst($slots);
         // Three sets become two, then what is small goes, then two sets become one, then the rest goes from the end.

@@ -28,9 +28,14 @@ final readonly class Timeline
     /**
      * @param  bool  $slowOnFeet  True where getting down and up takes longer: older, or unsure of balance.
      * @param  'left'|'right'  $firstSide  The weaker one, which leads.
+     * @param  RestingLimbs|null  $resting  Null where none rests.
      */
-    public static function of(SessionPlan $plan, bool $slowOnFeet = false, string $firstSide = 'left'): self
-    {
+    public static function of(
+        SessionPlan $plan,
+        bool $slowOnFeet = false,
+        string $firstSide = 'left',
+        ?RestingLimbs $resting = null,
+    ): self {
         $steps = $conflicts = $inHand = $lastUse = [];
         $restSeconds = 0.0;
         $before = null;
@@ -38,7 +43,7 @@ final readonly class Timeline
         $positionChanges = 0;
         foreach ($plan->blocks as $block) {
             $isFirst = true;
-            foreach (Turns::of($block, $firstSide) as $turn) {
+            foreach (Turns::of($block, $firstSide, $resting ?? RestingLimbs::none()) as $turn) {
                 $slot = $turn->slot;
                 $change = ChangeOver::to($slot, $before, $inHand, $lastUse, $isOnFloor, $slowOnFeet);
                 $positionChanges += $change->changesPosition ? 1 : 0;

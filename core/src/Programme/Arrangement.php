@@ -166,7 +166,11 @@ final readonly class Arrangement
     /** @param  list<Block>  $before  What is set up before it stays as it was left. */
     private static function isFreeOfConflicts(Block $block, array $before, Brief $brief): bool
     {
-        $timeline = Timeline::of(new SessionPlan('', [...$before, $block]), $brief->isSlowOnFeet());
+        $timeline = Timeline::of(
+            new SessionPlan('', [...$before, $block]),
+            $brief->isSlowOnFeet(),
+            resting: $brief->situation->client->resting(),
+        );
 
         return array_filter($timeline->conflicts, static fn (KitConflict $conflict): bool => ! $conflict->fits()) === [];
     }

@@ -16,6 +16,11 @@ final readonly class Brief
     /** Every so many weeks one is lighter: four to six is usual, five the contract's default. */
     public const DELOAD_EVERY = 5;
 
+    private const NO_FAILURE = [
+        Limit::Youth, Limit::Pregnant, Limit::Postnatal, Limit::HighBloodPressure, Limit::BackPain, Limit::LowBoneDensity, Limit::LaxJoints,
+        Limit::BalanceSupport,
+    ];
+
     /**
      * @param  list<TrainingDay>  $days  By weekday.
      * @param  list<Pin>  $pinned
@@ -92,6 +97,21 @@ final readonly class Brief
     public function mostReserve(): int
     {
         return max($this->leastReserve(), $this->goal->reserve()[1]);
+    }
+
+    /** Why nobody here is to go on until no repetition is clean; null where it is a choice. Our caution, wider than the contract asks. */
+    public function whyNotToFailure(): ?string
+    {
+        $client = $this->situation->client;
+        foreach (self::NO_FAILURE as $limit) {
+            if ($client->has($limit)) {
+                return sprintf('%s: a set ends with some left in reserve.', $limit->label());
+            }
+        }
+
+        return in_array($this->goal, [Goal::Beginner, Goal::Older, Goal::Youth], true)
+            ? sprintf('%s: a set ends with some left in reserve.', $this->goal->label())
+            : null;
     }
 
     /** Getting down and up again costs more, and for some it is a risk. */

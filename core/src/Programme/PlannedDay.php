@@ -31,7 +31,7 @@ final readonly class PlannedDay
 
     public function timeline(Brief $brief): Timeline
     {
-        return Timeline::of($this->plan, $brief->isSlowOnFeet());
+        return Timeline::of($this->plan, $brief->isSlowOnFeet(), resting: $brief->situation->client->resting());
     }
 
     public function likelyMinutes(Brief $brief): float

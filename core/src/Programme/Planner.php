@@ -120,9 +120,9 @@ final readonly class Planner
                 $worst = null;
                 $least = INF;
                 foreach ($days[$i] as $option => $sets) {
-                    $without = $days;
-                    $without[$i][$option] = $sets > 2 ? $sets - 1 : 0;
-                    $without[$i] = array_filter($without[$i], static fn (int $left): bool => $left > 0);
+                    $less = $days[$i];
+                    $less[$option] = $sets > 2 ? $sets - 1 : 0;
+                    $without = array_values(array_replace($days, [$i => array_filter($less, static fn (int $left): bool => $left > 0)]));
                     $lost = -WeekScore::of($without, $options, $brief->band())->total;
                     if ($lost < $least) {
                         [$least, $worst] = [$lost, $without];

@@ -45,6 +45,7 @@ final readonly class Progression
         return $asked->with(
             sets: max(1, (int) round(self::DELOAD_SETS * $asked->sets)),
             reserve: min(10, $asked->reserve + self::DELOAD_RESERVE),
+            lastToFailure: false,
         );
     }
 

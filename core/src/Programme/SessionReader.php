@@ -222,17 +222,24 @@ final class SessionReader
     private function block(array $line, int $number, Brief $brief): WrittenBlock
     {
         $said = $line['said'];
+        $unknown = $line['unknown'];
+        $why = $brief->whyNotToFailure();
+        $ruledOut = $why === null ? [] : ['failure' => 1, 'lastToFailure' => 1];
+        if (array_intersect_key($ruledOut, array_merge($said, ...array_column($line['exercises'], 1))) !== []) {
+            $unknown[] = "To failure: not here. {$why}";
+            $said = array_diff_key($said, $ruledOut);
+        }
         $count = count($line['exercises']);
         $kind = self::kindFor($line['kind'], $count, isset($said['rounds']));
         // What one loosening lasts says nothing of the next.
         $isFrame = in_array($kind, [BlockKind::WarmUp, BlockKind::CoolDown], true);
         $slots = [];
         foreach ($line['exercises'] as $i => [$text, $own]) {
+            $own = array_diff_key($own, $ruledOut);
             $slots[] = $this->slot($text, "{$number}.".($i + 1), $kind, $isFrame ? $own : self::laidOver($said, $own), $brief);
         }
         $made = array_values(array_filter(array_map(static fn (WrittenSlot $slot): ?Slot => $slot->slot, $slots)));
         $block = null;
-        $unknown = $line['unknown'];
         if ($made !== []) {
             try {
                 $block = Block::of(
@@ -417,7 +424,7 @@ final class SessionReader
             restSeconds: $number('rest') ?? $brief->restSeconds($exercise->effort->isCompound()),
             sides: $sides,
             words: $rung->words,
-            why: isset($said['lastToFailure']) ? 'The last round to failure: three days to recover.' : '',
+            lastToFailure: isset($said['lastToFailure']),
         ), $rung->things);
     }
 }

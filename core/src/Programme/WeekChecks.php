@@ -332,7 +332,7 @@ final readonly class WeekChecks
     private static function goesToFailure(array $slots, string $muscle): bool
     {
         foreach ($slots as $slot) {
-            if ($slot->assignment->reserve === 0 && isset(Muscles::halvesOf($slot->exercise)[$muscle])) {
+            if ($slot->assignment->goesToFailure() && isset(Muscles::halvesOf($slot->exercise)[$muscle])) {
                 return true;
             }
         }

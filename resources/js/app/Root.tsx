@@ -1,13 +1,16 @@
 import { Outlet } from 'react-router'
 import { Toaster } from 'sonner'
+import { useMedia } from '../shared/lib/useMedia'
 
 /** What every place shares: where short messages appear. */
 export function Root() {
+  // On a phone the thumb works at the bottom: nothing may lie over it there.
+  const isPhone = useMedia('(max-width: 640px)')
   return (
     <>
       <Outlet />
       <Toaster
-        position="bottom-left"
+        position={isPhone ? 'top-center' : 'bottom-left'}
         toastOptions={{
           style: {
             background: 'var(--color-base-content)',

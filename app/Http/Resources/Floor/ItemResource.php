@@ -37,6 +37,7 @@ final readonly class ItemResource extends Resource
         public int $reps,
         public int $reserve,
         public bool $isHold,
+        public bool $lastToFailure,
         public bool $perSide,
         public int $restSeconds,
         public ?string $tempo,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Floor;
 
+use App\Casts\AsMoment;
 use App\Http\Resources\Resource;
 use App\Models\SetLog;
 
@@ -34,7 +35,7 @@ final readonly class SetLogResource extends Resource
             reserve: $set->reserve,
             pain: $set->pain,
             painNote: $set->pain_note,
-            loggedAt: $set->logged_at->toIso8601String(),
+            loggedAt: AsMoment::said($set->logged_at),
         );
     }
 }

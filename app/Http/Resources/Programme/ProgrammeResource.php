@@ -13,9 +13,10 @@ final readonly class ProgrammeResource extends Resource
      * @param  int|null  $id  Null while it is only proposed.
      * @param  string  $state  `proposed`, `draft`, `running` or `ended`.
      * @param  string  $startsOn  A date.
+     * @param  int  $week  The one that is being done; the first where it does not run.
      * @param  list<PlannedWeekResource>  $weeks
      * @param  list<WeekCheckResource>  $checks
-     * @param  list<MuscleSetsResource>  $muscles  Of the first week.
+     * @param  list<MuscleSetsResource>  $muscles  Of that week.
      * @param  list<ScorePartResource>  $score  Empty where it was written by hand.
      * @param  float|null  $total  What the first week is worth; null where it was written by hand.
      * @param  list<string>  $heldBack
@@ -27,7 +28,9 @@ final readonly class ProgrammeResource extends Resource
         public string $state,
         public string $name,
         public string $goal,
+        public PlanStyleResource $style,
         public string $startsOn,
+        public int $week,
         public array $weeks,
         public array $checks,
         public array $muscles,

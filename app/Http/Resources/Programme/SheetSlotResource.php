@@ -41,6 +41,7 @@ final readonly class SheetSlotResource extends Resource
         public int $reserve,
         public int $restSeconds,
         public bool $isHeld,
+        public bool $lastToFailure,
         public ?array $tempo,
         public array $usualTempo,
         public string $means,

@@ -13,12 +13,14 @@ use App\Http\Resources\Shared\FigureResource;
 final readonly class SlotDetailResource extends Resource
 {
     /**
+     * @param  string|null  $noFailure  Why no set of it may go to failure; null where that is a choice.
      * @param  list<string>  $cautions
      * @param  list<string>  $layOut  What is laid out for it, with recipes.
      * @param  SlotStepResource|null  $easier  Null where the shelf has nothing easier for it.
      */
     public function __construct(
         public string $thread,
+        public ?string $noFailure,
         public string $exercise,
         public string $name,
         public FigureResource $figure,

@@ -8,6 +8,7 @@ use NimbleShelf\Core\Planning\Block;
 use NimbleShelf\Core\Planning\BlockKind;
 use NimbleShelf\Core\Planning\Dose;
 use NimbleShelf\Core\Planning\Phase;
+use NimbleShelf\Core\Planning\RestingLimbs;
 use NimbleShelf\Core\Planning\Sides;
 use NimbleShelf\Core\Planning\Slot;
 
@@ -19,7 +20,7 @@ use NimbleShelf\Core\Planning\Slot;
 final readonly class Turns
 {
     /** @param  'left'|'right'  $firstSide  The weaker one. */
-    private function __construct(private Block $block, private string $firstSide)
+    private function __construct(private Block $block, private string $firstSide, private RestingLimbs $resting)
     {
     }
 
@@ -27,9 +28,9 @@ final readonly class Turns
      * @param  'left'|'right'  $firstSide  The weaker one.
      * @return list<Turn>
      */
-    public static function of(Block $block, string $firstSide): array
+    public static function of(Block $block, string $firstSide, RestingLimbs $resting): array
     {
-        $turns = new self($block, $firstSide);
+        $turns = new self($block, $firstSide, $resting);
 
         return match ($block->kind) {
             BlockKind::Superset, BlockKind::Circuit, BlockKind::Section => $turns->rounds(),
@@ -200,10 +201,17 @@ final readonly class Turns
     private function parts(Slot $slot, Dose $dose, int $round): array
     {
         $sides = $slot->assignment->sides;
+        $only = $this->resting->onlySideOf($slot->exercise);
+        if ($only !== null && $sides !== Sides::Both) {
+            $own = $dose->onOneSide();
+            $words = $own->inWords().self::toTheEnd($slot, $round);
+
+            return [new Part($own->workSeconds($slot->secondsEach()), $own->count(), $own->unit(), $words, $only)];
+        }
         // What is meant in total is shared out between the sides.
         $count = ! $dose->perSide && $sides === Sides::Each ? max(1, (int) ceil($dose->count() / 2)) : $dose->count();
         $oneSide = $dose->to($count)->workSeconds($slot->secondsEach());
-        $words = $dose->asLongAsClean ? $dose->inWords() : $dose->to($count)->inWords();
+        $words = ($dose->asLongAsClean ? $dose->inWords() : $dose->to($count)->inWords()).self::toTheEnd($slot, $round);
         $unit = $dose->unit();
 
         return match ($sides) {
@@ -219,10 +227,22 @@ final readonly class Turns
         };
     }
 
+    /** What is said of a last set that goes to failure. */
+    private static function toTheEnd(Slot $slot, int $round): string
+    {
+        $isLast = $slot->assignment->lastToFailure && $round === $slot->assignment->sets;
+
+        return $isLast ? ' or more, until the next one would not be clean' : '';
+    }
+
     /** @return list<Part> */
     private function byTheClock(Slot $slot, int $seconds, int $round): array
     {
         $words = "{$seconds} s";
+        $only = $this->resting->onlySideOf($slot->exercise);
+        if ($only !== null && $slot->assignment->sides !== Sides::Both) {
+            return [new Part($seconds, $seconds, 'seconds', $words, $only)];
+        }
         $first = intdiv($seconds, 2);
 
         return match ($slot->assignment->sides) {

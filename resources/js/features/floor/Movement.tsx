@@ -33,6 +33,9 @@ export function Movement({ step, resting, paused }: MovementProps) {
             {countOf({ ...item, perSide: false })}
             {item.perSide ? ', this side' : ''}
           </p>
+          {item.lastToFailure && step.setNumber === item.sets && (
+            <p className="text-xl font-semibold">The last set: on until the next one would not be clean</p>
+          )}
           {item.tempo && <p className="text-xl font-semibold">{item.tempo}</p>}
         </div>
         <MovingFigure

@@ -17,7 +17,7 @@ const said: Record<string, string> = {
 }
 
 /** One lift through the weeks: where its rung hangs, how sure that is, how often it is lifted. */
-function LiftRail({ lift }: { lift: ForecastLift }) {
+function LiftRail({ lift, now }: { lift: ForecastLift; now: number | null }) {
   const weeks = lift.points.map((point) => point.week)
   const x = scaleLinear(
     [Math.min(...weeks), Math.max(Math.max(...weeks), Math.min(...weeks) + 1)],
@@ -51,6 +51,14 @@ function LiftRail({ lift }: { lift: ForecastLift }) {
         }
       >
         <YGrid y={y} left={SIZE.left} right={SIZE.width - SIZE.right} />
+        {now !== null && weeks.includes(now) && (
+          <g>
+            <line x1={x(now)} x2={x(now)} y1={SIZE.top - 12} y2={SIZE.height - SIZE.bottom} className="forecast-now" />
+            <text x={x(now)} y={SIZE.top - 16} textAnchor="middle" className="plot-number">
+              now
+            </text>
+          </g>
+        )}
         <text x={4} y={14} className="plot-label">
           {lift.unit}
         </text>
@@ -96,7 +104,7 @@ function LiftRail({ lift }: { lift: ForecastLift }) {
 }
 
 /** The main lifts drawn forward on their rails. A forecast, and labelled so. */
-export function ForecastRails({ programmeId }: { programmeId: number }) {
+export function ForecastRails({ programmeId, now }: { programmeId: number; now: number | null }) {
   const forecast = useQuery(forecastOptions(programmeId))
   if (!forecast.data || forecast.data.length === 0) return null
   return (
@@ -110,7 +118,7 @@ export function ForecastRails({ programmeId }: { programmeId: number }) {
       </p>
       <ul className="mt-3 grid gap-x-8 gap-y-4 md:grid-cols-2">
         {forecast.data.map((lift) => (
-          <LiftRail key={`${lift.day}/${lift.thread}`} lift={lift} />
+          <LiftRail key={`${lift.day}/${lift.thread}`} lift={lift} now={now} />
         ))}
       </ul>
     </section>

@@ -1,17 +1,34 @@
-import type { PlannedItem, Programme } from '../../shared/api'
+import type { PlannedItem, PlannedSession, Programme } from '../../shared/api'
 
+const isFrame = (kind: string) => kind === 'warm-up' || kind === 'cool-down'
+
+const workOf = (session: PlannedSession): PlannedItem[] =>
+  session.blocks.filter((block) => !isFrame(block.kind)).flatMap((block) => block.items)
+
+/** By day and thread. */
 const work = (programme: Programme, week: number): Map<string, PlannedItem> =>
   new Map(
     (programme.weeks[week]?.sessions ?? []).flatMap((session) =>
-      session.blocks.flatMap((block) => block.items.map((item): [string, PlannedItem] => [item.thread, item])),
+      workOf(session).map((item): [string, PlannedItem] => [`${session.weekday}/${item.thread}`, item]),
     ),
   )
+
+/** Every thread of each day, also one that begins in a later week; an exercise that took another's place is named by the last. */
+function threadsByDay(programme: Programme) {
+  const days = new Map<number, { weekday: number; day: string; threads: Map<string, string> }>()
+  for (const session of programme.weeks.flatMap((week) => week.sessions)) {
+    const { weekday, day } = session
+    const known = days.get(weekday) ?? { weekday, day, threads: new Map<string, string>() }
+    for (const item of workOf(session)) known.threads.set(item.thread, item.name)
+    days.set(weekday, known)
+  }
+  return [...days.values()].sort((one, other) => one.weekday - other.weekday)
+}
 
 /** Every exercise through the weeks: what is asked, and where it steps to another rung. A forecast, and called so. */
 export function Forward({ programme }: { programme: Programme }) {
   const weeks = programme.weeks.map((_, i) => work(programme, i))
-  const first = programme.weeks[0]
-  if (!first || weeks.length < 2) return null
+  if (weeks.length < 2) return null
   return (
     <section aria-label="Forward" className="mt-10 min-w-0">
       <h3 className="text-lg">
@@ -32,38 +49,31 @@ export function Forward({ programme }: { programme: Programme }) {
               ))}
             </tr>
           </thead>
-          {first.sessions.map((session) => (
-            <tbody key={session.weekday}>
+          {threadsByDay(programme).map(({ weekday, day, threads }) => (
+            <tbody key={weekday}>
               <tr>
                 <th scope="rowgroup" colSpan={weeks.length + 1} className="pt-3 text-left">
-                  {session.day}
+                  {day}
                 </th>
               </tr>
-              {session.blocks
-                .filter((block) => block.kind !== 'warm-up' && block.kind !== 'cool-down')
-                .flatMap((block) => block.items)
-                .map((item) => (
-                  <tr key={item.thread}>
-                    <th scope="row" className="pr-3 text-left font-normal">
-                      {item.name}
-                    </th>
-                    {weeks.map((week, i) => {
-                      const now = week.get(item.thread)
-                      const before = weeks[i - 1]?.get(item.thread)
-                      const isStep = before !== undefined && now !== undefined && before.words !== now.words
-                      return (
-                        <td
-                          key={i}
-                          className={isStep ? 'look-here' : ''}
-                          title={isStep ? (now.words ?? '') : undefined}
-                        >
-                          {now?.short ?? '–'}
-                          {isStep && <span className="sr-only">, new rung: {now.words}</span>}
-                        </td>
-                      )
-                    })}
-                  </tr>
-                ))}
+              {[...threads].map(([thread, name]) => (
+                <tr key={thread}>
+                  <th scope="row" className="pr-3 text-left font-normal">
+                    {name}
+                  </th>
+                  {weeks.map((week, i) => {
+                    const now = week.get(`${weekday}/${thread}`)
+                    const before = weeks[i - 1]?.get(`${weekday}/${thread}`)
+                    const isStep = before !== undefined && now !== undefined && before.words !== now.words
+                    return (
+                      <td key={i} className={isStep ? 'look-here' : ''} title={isStep ? (now.words ?? '') : undefined}>
+                        {now?.short ?? '–'}
+                        {isStep && <span className="sr-only">, new rung: {now.words}</span>}
+                      </td>
+                    )
+                  })}
+                </tr>
+              ))}
             </tbody>
           ))}
         </table>

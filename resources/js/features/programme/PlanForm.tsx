@@ -1,4 +1,4 @@
-import type { ApiError, PlanChoice, Programmes } from '../../shared/api'
+import type { ApiError, PlanChoice, Programme, Programmes } from '../../shared/api'
 import { Choice, TextInput } from '../../shared/ui'
 import type { Wish } from './queries'
 
@@ -19,6 +19,24 @@ export function firstWish(programmes: Programmes): Wish {
       { weekday: 1, minutes: '45', time: '09:00' },
       { weekday: 4, minutes: '45', time: '09:00' },
     ],
+  }
+}
+
+/** As an earlier one was asked for: its goal, its way, its days as they are now. */
+export function wishOf(programme: Programme): Wish {
+  const { goal, experience, order, structure } = programme.style
+  return {
+    goal,
+    experience,
+    order,
+    structure,
+    weeks: String(programme.weeks.length),
+    startsOn: programme.startsOn,
+    days: (programme.weeks[0]?.sessions ?? []).map(({ weekday, minutes, time }) => ({
+      weekday,
+      minutes: String(minutes),
+      time,
+    })),
   }
 }
 

@@ -10,7 +10,7 @@ import { useSettled } from '../../shared/lib/useSettled'
 import { Empty, FormProblem, Loading, Problem } from '../../shared/ui'
 import { ForecastRails } from './ForecastRails'
 import { Forward } from './Forward'
-import { firstWish, PlanForm } from './PlanForm'
+import { firstWish, PlanForm, wishOf } from './PlanForm'
 import { Proofs } from './Proofs'
 import { Changes } from './Changes'
 import { FromCopies } from './Copies'
@@ -67,7 +67,9 @@ function Shown({
       <div className="mt-4 grid items-start gap-x-10 gap-y-8 lg:grid-cols-[1fr_21rem]">
         <div className="min-w-0">
           <Weeks programme={programme} pins={pins} />
-          {programme.id !== null && programme.weeks.length > 1 && <ForecastRails programmeId={programme.id} />}
+          {programme.id !== null && programme.weeks.length > 1 && (
+            <ForecastRails programmeId={programme.id} now={programme.state === 'running' ? programme.week : null} />
+          )}
           <Forward programme={programme} />
         </div>
         <div className="space-y-6">
@@ -108,17 +110,25 @@ function Others({ programmes, shown }: { programmes: Programmes; shown: number |
   )
 }
 
+interface Again {
+  programme: Programme
+  pinned: Pinned[]
+}
+
 function Planning({
   clientId,
   programmes,
+  again,
   onDone,
 }: {
   clientId: number
   programmes: Programmes
+  /** An earlier one whose rest is planned again, with what stays of it. */
+  again: Again | null
   onDone: (kept: Programme | null) => void
 }) {
-  const [wish, setWish] = useState(() => firstWish(programmes))
-  const [pinned, setPinned] = useState<Pinned[]>([])
+  const [wish, setWish] = useState(() => (again ? wishOf(again.programme) : firstWish(programmes)))
+  const [pinned, setPinned] = useState<Pinned[]>(again?.pinned ?? [])
   const [way, setWay] = useState<'plan' | 'write' | 'copy'>('plan')
   const [typed, setTyped] = useState('')
   const settled = useSettled(typed, 400)
@@ -129,6 +139,13 @@ function Planning({
   const error = (writes ? reading.error : propose.error) ?? keep.error
   const proposal = writes ? (settled.trim() === '' ? undefined : reading.data) : propose.data
   const asked = { wish, pinned, text: writes ? typed : null }
+  const isFirst = useRef(again !== null)
+  useEffect(() => {
+    // What was asked for by choosing what stays is asked for at once.
+    if (!isFirst.current) return
+    isFirst.current = false
+    propose.mutate(asked)
+  })
   const plan = () => {
     keep.reset()
     if (!writes) propose.mutate(asked)
@@ -294,6 +311,8 @@ export function ProgrammePage() {
   const start = useStart(clientId)
   const { discard, putBack } = useDiscard()
   const [isPlanning, setIsPlanning] = useState(false)
+  const [again, setAgain] = useState<Again | null>(null)
+  const [pinned, setPinned] = useState<Pinned[]>([])
   useTitle('Programme')
   if (programmes.isPending) return <Loading what="the programme" />
   if (programmes.isError) return <Problem error={programmes.error} onRetry={() => void programmes.refetch()} />
@@ -312,8 +331,11 @@ export function ProgrammePage() {
         <Planning
           clientId={clientId}
           programmes={programmes.data}
+          again={again}
           onDone={(kept) => {
             setIsPlanning(false)
+            setAgain(null)
+            setPinned([])
             if (kept !== null) setSearch(kept.state === 'draft' ? { programme: String(kept.id) } : {})
           }}
         />
@@ -325,7 +347,7 @@ export function ProgrammePage() {
     <>
       {shown.id !== null && shown.state !== 'ended' && <NoLonger clientId={clientId} programmeId={shown.id} />}
       {shown.id !== null && shown.state === 'running' && <Missed programmeId={shown.id} />}
-      <Shown programme={shown} pins={null}>
+      <Shown programme={shown} pins={shown.state === 'draft' ? { pinned, onPin: setPinned } : null}>
         {shown.state === 'draft' && (
           <button
             type="button"
@@ -353,6 +375,18 @@ export function ProgrammePage() {
             onClick={() => start.mutate(Number(shown.id), { onSuccess: () => setSearch({}) })}
           >
             Start it
+          </button>
+        )}
+        {shown.state === 'draft' && (
+          <button
+            type="button"
+            className="btn btn-outline"
+            onClick={() => {
+              setAgain({ programme: shown, pinned })
+              setIsPlanning(true)
+            }}
+          >
+            {pinned.length === 0 ? 'Plan it again' : 'Plan the rest again'}
           </button>
         )}
         <button

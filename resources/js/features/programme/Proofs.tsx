@@ -68,10 +68,10 @@ export function MuscleBands({ muscles, title }: { muscles: MuscleSets[]; title: 
   )
 }
 
-/** The checks of the first week, what held it back, and the score part by part. */
+/** The checks of the week that is done, what held it back, and the score part by part. */
 export function Proofs({ programme }: { programme: Programme }) {
   const checks = programme.checks
-    .filter((check) => check.week === 1)
+    .filter((check) => check.week === programme.week)
     .sort((one, other) => rank[one.verdict as Verdict] - rank[other.verdict as Verdict])
   const open = checks.filter((check) => check.verdict !== 'ok')
   const good = checks.filter((check) => check.verdict === 'ok')
@@ -89,7 +89,7 @@ export function Proofs({ programme }: { programme: Programme }) {
       )}
       <section aria-label="Checks">
         <h3 className="text-lg">
-          Checks{' '}
+          {programme.week === 1 ? 'Checks' : `Checks of week ${programme.week}`}{' '}
           <span className="soft text-base">
             · {good.length} of {checks.length} good
           </span>
@@ -108,7 +108,10 @@ export function Proofs({ programme }: { programme: Programme }) {
           </ul>
         </details>
       </section>
-      <MuscleBands muscles={programme.muscles} title="Hard sets in the first week" />
+      <MuscleBands
+        muscles={programme.muscles}
+        title={programme.week === 1 ? 'Hard sets in the first week' : `Hard sets in week ${programme.week}`}
+      />
       {programme.total !== null && (
         <section aria-label="Score">
           <h3 className="text-lg">

@@ -32,6 +32,9 @@ function WeekPegs({ programme, week, onWeek }: { programme: Programme; week: num
           />
           <span className="figure-number text-lg">{one.number}</span>
           <span className="soft text-xs">{one.kind === 'deload' ? 'lighter' : dayAndMonth(one.startsOn)}</span>
+          {programme.state === 'running' && one.number === programme.week && (
+            <span className="text-xs font-bold">now</span>
+          )}
         </label>
       ))}
     </div>
@@ -170,10 +173,11 @@ function Session({
 
 /** Weeks across, sessions down: one week is read closely, the pegs lead to the others. */
 export function Weeks({ programme, pins }: { programme: Programme; pins: Pins | null }) {
-  const [chosen, setChosen] = useState(1)
+  const [chosen, setChosen] = useState(programme.week)
   const week = programme.weeks.find((one) => one.number === chosen) ?? programme.weeks[0]
   if (!week) return null
   const before = programme.weeks.find((one) => one.number === week.number - 1)
+  const isRunning = programme.state === 'running'
   return (
     <section aria-label="Weeks" className="min-w-0">
       <WeekPegs programme={programme} week={week.number} onWeek={setChosen} />
@@ -181,7 +185,10 @@ export function Weeks({ programme, pins }: { programme: Programme; pins: Pins | 
         Week {week.number} of {programme.weeks.length}, from {briefDay(week.startsOn)}:{' '}
         {counted(week.sessions.length, 'session')}
         {week.kind === 'deload' && ', lighter on purpose'}
-        {week.number > 1 && '. What later weeks ask is a forecast'}. Arrow keys walk through the weeks.
+        {isRunning && week.number === programme.week && ', being done now'}
+        {week.number > programme.week && '. What later weeks ask is a forecast'}
+        {week.number < programme.week && '. As it was planned last; what was done is in the Ledger'}. Arrow keys walk
+        through the weeks.
       </p>
       {programme.id !== null && programme.state !== 'ended' && (
         <Link

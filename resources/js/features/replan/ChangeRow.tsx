@@ -14,16 +14,6 @@ interface ChangeRowProps {
 
 /** One exercise of the day: what it was, why it cannot stay, and what it becomes. */
 export function ChangeRow({ change, accepted, onAccept }: ChangeRowProps) {
-  if (change.kind === 'stays') {
-    return (
-      <li className="replan-row soft">
-        <span aria-hidden="true" />
-        <p>{change.from}</p>
-        <span />
-        <p>stays as it is</p>
-      </li>
-    )
-  }
   return (
     <li className={`replan-row ${accepted ? '' : 'replan-row-off'}`}>
       <input

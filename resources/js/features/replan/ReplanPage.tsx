@@ -191,6 +191,7 @@ function Review({ replan, happened, stale, declined, onDecline }: ReviewProps) {
   const takeBack = useTakeBackReplan(replan.sessionId)
   const navigate = useNavigate()
   const changes = replan.changes.filter((change) => change.kind !== 'stays')
+  const stays = replan.changes.filter((change) => change.kind === 'stays')
   const accepted = changes.map((change) => change.itemId).filter((id) => !declined.includes(id))
   const go = () => {
     if (accepted.length === 0 || apply.isPending || stale || replan.locks.length > 0) return
@@ -225,7 +226,7 @@ function Review({ replan, happened, stale, declined, onDecline }: ReviewProps) {
         <p className="py-6 text-lg">Nothing has to change: the session can be done as it stands.</p>
       ) : (
         <ol>
-          {replan.changes.map((change) => (
+          {changes.map((change) => (
             <ChangeRow
               key={change.itemId}
               change={change}
@@ -236,6 +237,20 @@ function Review({ replan, happened, stale, declined, onDecline }: ReviewProps) {
             />
           ))}
         </ol>
+      )}
+      {stays.length > 0 && changes.length > 0 && (
+        <details className="mt-3">
+          <summary className="sentence cursor-pointer font-semibold">
+            {stays.length === 1 ? '1 exercise stays as it is' : `${stays.length} exercises stay as they are`}
+          </summary>
+          <ul>
+            {stays.map((change) => (
+              <li key={change.itemId} className="soft border-b border-base-300 py-2">
+                {change.from}
+              </li>
+            ))}
+          </ul>
+        </details>
       )}
       {changes.length > 0 && (
         <div className="replan-apply">

@@ -595,6 +595,7 @@ export interface Item {
   reps: number
   reserve: number
   isHold: boolean
+  lastToFailure: boolean
   perSide: boolean
   restSeconds: number
   /** Slower than usual, in words; null for the usual one. */
@@ -859,6 +860,14 @@ export interface PlanChoice {
   label: string
 }
 
+/** How a programme was asked for, so that it can be asked for again. */
+export interface PlanStyle {
+  goal: string
+  experience: string
+  order: string
+  structure: string
+}
+
 /** Exercises of a planned session that are done together. */
 export interface PlannedBlock {
   kind: string
@@ -973,11 +982,14 @@ export interface Programme {
   state: string
   name: string
   goal: string
+  style: PlanStyle
   /** A date. */
   startsOn: string
+  /** The one that is being done; the first where it does not run. */
+  week: number
   weeks: PlannedWeek[]
   checks: WeekCheck[]
-  /** Of the first week. */
+  /** Of that week. */
   muscles: MuscleSets[]
   /** Empty where it was written by hand. */
   score: ScorePart[]
@@ -1316,6 +1328,7 @@ export interface SheetSlot {
   reserve: number
   restSeconds: number
   isHeld: boolean
+  lastToFailure: boolean
   /** Seconds of each part; null for the usual one. */
   tempo: Record<string, number> | null
   usualTempo: Record<string, number>
@@ -1393,6 +1406,8 @@ export interface Skipped {
 /** What there is to know about one exercise of a planned week, looked at closely. */
 export interface SlotDetail {
   thread: string
+  /** Why no set of it may go to failure; null where that is a choice. */
+  noFailure: string | null
   exercise: string
   name: string
   figure: Figure

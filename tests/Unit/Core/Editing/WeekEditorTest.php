@@ -8,9 +8,13 @@ use NimbleShelf\Core\Editing\Mends;
 use NimbleShelf\Core\Exception\InvalidQuantity;
 use NimbleShelf\Core\Matching\Limit;
 use NimbleShelf\Core\Matching\ShelfRungs;
+use NimbleShelf\Core\Planning\Assignment;
 use NimbleShelf\Core\Planning\Goal;
+use NimbleShelf\Core\Planning\Step;
+use NimbleShelf\Core\Planning\StepKind;
 use NimbleShelf\Core\Programme\PlannedDay;
 use NimbleShelf\Core\Programme\PlannedWeek;
+use NimbleShelf\Core\Programme\Progression;
 use NimbleShelf\Core\Programme\Verdict;
 use NimbleShelf\Core\Programme\WeekChecks;
 use Tests\Support\HandMade;
@@ -253,3 +257,55 @@ it('is the same day where nothing was done to it', function (): void {
     $thursday = static fn (PlannedWeek $one): PlannedDay => $one->days[1];
     expect($thursday($edited))->toBe($thursday($week));
 });
+
+it('lets a last set go to failure, gives it three days, and leaves it out of a lighter week', function (): void {
+    $brief = HandMade::brief(6);
+    $week = HandMade::week($brief, [1 => 'goblet squat 3x10 12 kg', 4 => 'goblet squat 3x10 12 kg']);
+    $recovery = static function (PlannedWeek $week) use ($brief): Verdict {
+        foreach ((new WeekChecks(Shipped::catalogue(), Shipped::model(), ShelfRungs::of(Shipped::model())))->of($week, $brief) as $check) {
+            if ($check->id === 'recovery') {
+                return $check->verdict;
+            }
+        }
+
+        return Verdict::Watch;
+    };
+    $near = HandMade::week($brief, [1 => 'goblet squat 3x10 12 kg', 3 => 'goblet squat 3x10 12 kg']);
+    expect($recovery($near))->toBe(Verdict::Ok);
+
+    $ask = ['kind' => 'ask', 'weekday' => 1, 'slot' => '1.goblet-squat', 'ask' => ['last_to_failure' => true]];
+    $edited = HandMade::edited($near, $brief, $ask);
+    $asked = $edited->week->days[0]->work()[0]->assignment;
+    expect($edited->words)->toContain('the last set to failure')
+        ->and($asked->lastToFailure)->toBeTrue()
+        ->and($asked->goesToFailure())->toBeTrue()
+        ->and(Assignment::fromArray($asked->toArray())->lastToFailure)->toBeTrue()
+        ->and($recovery($edited->week))->toBe(Verdict::No)
+        ->and($recovery(HandMade::edited($week, $brief, $ask)->week))->toBe(Verdict::Ok);
+
+    $said = array_map(
+        static fn (Step $step): string => $step->words,
+        array_values(array_filter(
+            $edited->week->days[0]->timeline($brief)->steps,
+            static fn (Step $step): bool => $step->kind === StepKind::Work,
+        )),
+    );
+    expect($said)->toBe([
+        'Goblet squat: 10 repetitions',
+        'Goblet squat: 10 repetitions',
+        'Goblet squat: 10 repetitions or more, until the next one would not be clean',
+    ])
+        ->and(Progression::lighter($asked)->lastToFailure)->toBeFalse();
+});
+
+it('lets nobody go to failure whom it may harm', function (Goal $goal, Limit ...$limits): void {
+    $brief = HandMade::brief(6, null, $goal, ...$limits);
+    $week = HandMade::week($brief, [1 => 'goblet squat 3x10 12 kg']);
+    $ask = ['kind' => 'ask', 'weekday' => 1, 'slot' => '1.goblet-squat', 'ask' => ['last_to_failure' => true]];
+    expect(fn () => HandMade::edited($week, $brief, $ask))->toThrow(InvalidQuantity::class, 'left in reserve');
+})->with([
+    'under 18' => [Goal::Muscle, Limit::Youth],
+    'high blood pressure' => [Goal::Muscle, Limit::HighBloodPressure],
+    'a beginner' => [Goal::Beginner],
+    'older' => [Goal::Older],
+]);

@@ -140,3 +140,20 @@ it('reads a whole session, a block a line, and nothing into nothing', function (
         ->toBe(['warm-up', 'straight', 'section', 'hold', 'cool-down'])
         ->and(written(" \n "))->toBe([]);
 });
+
+it('takes the last round to failure, where nothing speaks against it', function (): void {
+    [$circuit] = written("circuit: goblet squat, push-up, band bent-over row\n3 rounds, last to failure");
+    $toTheEnd = static fn (WrittenBlock $block): array => array_map(
+        static fn (Slot $slot): bool => $slot->assignment->lastToFailure,
+        $block->block->slots ?? [],
+    );
+    expect($toTheEnd($circuit))->toBe([true, true, true])->and($circuit->unknown)->toBe([]);
+
+    [$young] = written('goblet squat 3x10, last to failure', Limit::Youth);
+    expect($toTheEnd($young))->toBe([false])
+        ->and($young->unknown)->toBe(['To failure: not here. Under 18: a set ends with some left in reserve.']);
+
+    [$sore] = written('goblet squat 3x10 to failure', Limit::BackPain);
+    expect($sore->block->slots[0]->assignment->reserve ?? 0)->toBeGreaterThan(0)
+        ->and($sore->unknown[0] ?? '')->toContain('Back pain');
+});

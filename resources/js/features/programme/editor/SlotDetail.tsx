@@ -165,6 +165,23 @@ export function SlotDetail({ sheet, weekday, slot, onEdit }: SlotDetailProps) {
             />
             as long as clean
           </label>
+          <label className="flex items-center gap-2 pb-1 text-sm">
+            <input
+              type="checkbox"
+              className="checkbox checkbox-primary checkbox-sm"
+              checked={slot.lastToFailure}
+              disabled={!slot.lastToFailure && (detail.data?.noFailure ?? null) !== null}
+              onChange={(event) => ask({ last_to_failure: event.target.checked })}
+            />
+            <span>
+              last set to failure
+              {detail.data?.noFailure ? (
+                <span className="soft block">{detail.data.noFailure}</span>
+              ) : (
+                slot.lastToFailure && <span className="soft block">three days before the same muscles work hard</span>
+              )}
+            </span>
+          </label>
         </div>
         {!isTimed && (
           <label className="block text-sm">
