@@ -32,7 +32,8 @@ export default defineConfig({
   webServer: {
     command: `bash tests/browser/serve ${port}`,
     url: `http://127.0.0.1:${port}/up`,
-    timeout: 180_000,
+    // The demo is lived through where nobody has made it today.
+    timeout: 600_000,
     reuseExistingServer: false,
     gracefulShutdown: { signal: 'SIGTERM', timeout: 3000 },
   },

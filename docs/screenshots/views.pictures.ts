@@ -1,12 +1,11 @@
 import { test } from '@playwright/test'
-import { atTheRound } from '../../tests/browser/desk'
+import { atTheRound, skipTo, visitTo } from '../../tests/browser/desk'
 
 /** The main views, in the order of a trainer's path; names are the files. */
 const views = [
   ['round', '/'],
   ['health', '/clients/7/health'],
   ['shelf', '/clients/5/shelf'],
-  ['swap-desk', '/swap/93'],
   ['catalogue', '/catalogue'],
   ['exercise', '/catalogue/split-squat'],
   ['rail', '/clients/4/rail?pattern=squat'],
@@ -22,27 +21,38 @@ test('the main views', async ({ page }) => {
     await page.waitForLoadState('networkidle')
     await picture(name)
   }
+  const orrin = await visitTo(page, 'Orrin Kestlewick')
+  const marisol = await visitTo(page, 'Marisol Tangwynne')
+  const swap = (visit: typeof orrin, exercise: string) =>
+    `/swap/${visit.items.find((item) => item.name === exercise)?.id}`
+  await page.goto(swap(orrin, 'Half-kneeling press'))
+  await page.waitForLoadState('networkidle')
+  await picture('swap-desk')
   await page.goto('/clients/4/shelf')
   await page.getByRole('region', { name: 'Coverage' }).scrollIntoViewIfNeeded()
   await page.getByRole('heading', { name: 'Coverage' }).evaluate((heading) => heading.scrollIntoView())
   await picture('coverage')
   await page.goto('/clients/1/programme')
+  await page.getByRole('region', { name: 'Forecast' }).waitFor()
+  await page.waitForLoadState('networkidle')
+  await page.getByRole('heading', { name: 'Muscle, 10 weeks' }).evaluate((heading) => heading.scrollIntoView())
+  await picture('programme')
   await page.getByRole('button', { name: 'Plan a new one' }).click()
   await page.getByRole('button', { name: 'Plan it for me' }).click()
   await page.getByRole('region', { name: 'Checks' }).waitFor()
   await page.getByRole('region', { name: /^Muscle, 6 weeks/ }).evaluate((region) => region.scrollIntoView())
-  await picture('programme')
-  await page.getByRole('button', { name: 'Keep as a draft' }).click()
+  await picture('programme-draft')
+  await page.goto('/clients/1/programme')
   await page.getByRole('link', { name: 'Change this week' }).click()
-  await page.locator('[data-slot]').filter({ visible: true }).first().press('+')
-  await page.getByText('The weeks after have followed.').waitFor()
-  await page.locator('[data-slot]').filter({ visible: true }).first().press('Enter')
-  await page.getByRole('region', { name: 'Monday' }).getByRole('img').waitFor()
-  await page.getByRole('heading', { name: /^Week 1 of/ }).evaluate((heading) => heading.scrollIntoView())
+  const squat = page.locator('[data-slot]').filter({ visible: true, hasText: 'Rucksack squat' }).first()
+  await squat.press('Enter')
+  await page.getByRole('heading', { name: /^Week 7 of/ }).waitFor()
+  await squat.evaluate((row) => row.scrollIntoView({ block: 'center' }))
+  await page.waitForLoadState('networkidle')
   await picture('programme-week')
   await page.getByRole('link', { name: 'Print' }).click()
   await page.getByText('Lay out:').first().waitFor()
-  await page.getByRole('heading', { name: /week 1 of/ }).evaluate((heading) => heading.scrollIntoView())
+  await page.getByRole('heading', { name: /week 7 of/ }).evaluate((heading) => heading.scrollIntoView())
   await picture('programme-print')
   await page.goto('/clients/8/bench')
   await page.getByRole('button', { name: 'Hang it' }).click()
@@ -54,22 +64,14 @@ test('the main views', async ({ page }) => {
   }
   await page.evaluate(() => scrollTo(0, 0))
   await picture('bench')
-  await page.goto('/replan/23?for=missing')
+  await page.goto(`/replan/${marisol.sessionId}?for=missing`)
   await page.getByText('12 kg kettlebell', { exact: true }).click()
   await page.getByRole('region', { name: 'The plan anew' }).waitFor()
   await page.waitForLoadState('networkidle')
   await picture('replan')
-  await page.goto('/floor/33')
-  await page
-    .getByRole('listitem')
-    .filter({ hasText: 'Straight-arm band pull-down' })
-    .getByRole('link', { name: 'Swap' })
-    .click()
-  await page.getByText('by muscles').first().waitFor()
-  await picture('swap-desk-muscles')
-  await page.goto('/floor/23')
+  await page.goto(`/floor/${marisol.sessionId}`)
   await page.getByRole('button', { name: 'Start the session' }).click()
-  await page.getByRole('button', { name: 'Log this set' }).waitFor()
+  await skipTo(page, 'Goblet squat')
   await picture('floor')
   await page.setViewportSize({ width: 390, height: 844 })
   await picture('floor-phone')
@@ -78,7 +80,7 @@ test('the main views', async ({ page }) => {
   await picture('round-phone')
   await page.setViewportSize({ width: 1280, height: 800 })
   await page.evaluate(() => localStorage.setItem('nimble-shelf-theme', 'evening'))
-  await page.goto('/swap/91')
+  await page.goto(swap(orrin, 'Lateral raise'))
   await page.waitForLoadState('networkidle')
   await picture('swap-desk-evening')
 })

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use App\Actions\Clients\DescribeClient;
 use App\Models\Client;
-use Database\Seeders\DemoSeeder;
 use NimbleShelf\Core\Catalogue\Catalogue;
 use NimbleShelf\Core\Equivalence\ResistanceModel;
 use NimbleShelf\Core\Kit\Home;
@@ -16,14 +15,15 @@ use NimbleShelf\Core\Matching\Situation;
 use NimbleShelf\Core\Matching\SwapDesk;
 use NimbleShelf\Core\Mechanics\Setting;
 use NimbleShelf\Core\Planning\Goal;
+use Tests\Support\Demo;
 
 /*
  * Every demo client against the whole catalogue: nothing is offered that their limits, their room or a check rule out.
  */
 
-beforeEach(function (): void {
-    $this->seed(DemoSeeder::class);
-});
+beforeEach(fn () => Demo::open());
+
+afterEach(fn () => Demo::close());
 
 /** @return list<Candidate> Everything offered to a client in place of one lift of each measured pattern. */
 function everythingOffered(Client $client, Limit ...$more): array

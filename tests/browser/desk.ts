@@ -43,6 +43,42 @@ export async function openClient(page: Page, name: string, place?: 'Health' | 'S
   if (place) await page.getByRole('navigation', { name }).getByRole('link', { name: place }).click()
 }
 
+interface Visit {
+  sessionId: number
+  items: { id: number; name: string }[]
+}
+
+/** Today's visit to a client, with its exercises. */
+export async function visitTo(page: Page, client: string): Promise<Visit> {
+  return page.evaluate(async (name) => {
+    const get = async <T>(path: string) =>
+      (await (await fetch(`/api/${path}`, { headers: { Accept: 'application/json' } })).json()) as T
+    const { visits } = await get<{ visits: { clientName: string; sessionId: number }[] }>('round')
+    const sessionId = visits.find((visit) => visit.clientName === name)?.sessionId ?? 0
+    const { blocks } = await get<{ blocks: { items: { id: number; name: string }[] }[] }>(`sessions/${sessionId}`)
+    return { sessionId, items: blocks.flatMap((block) => block.items) }
+  }, client)
+}
+
+/** Skips what warms up, until an exercise, or such a set, is asked for; says how many sets that were. */
+export async function skipTo(page: Page, wanted: string | RegExp): Promise<number> {
+  const now = page.getByRole('region', { name: 'Now' })
+  const sought =
+    typeof wanted === 'string'
+      ? now.getByRole('heading', { level: 1, name: wanted, exact: true })
+      : now.getByText(wanted)
+  const progress = page.getByRole('img', { name: /^\d+ of \d+ sets through/ })
+  await progress.waitFor()
+  const through = async () => Number(/^\d+/.exec((await progress.getAttribute('aria-label')) ?? '')?.[0])
+  let skipped = await through()
+  for (; !(await sought.isVisible()) && skipped < 20; skipped++) {
+    await page.getByRole('button', { name: 'Skip this set' }).click()
+    await expect.poll(through).toBe(skipped + 1)
+  }
+  await expect(sought).toBeVisible()
+  return skipped
+}
+
 /** What keeps someone from using some places, by the rules of WCAG 2.2 AA. */
 export async function inaccessible(page: Page, paths: string[]): Promise<string[]> {
   const found: string[] = []

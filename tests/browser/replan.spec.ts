@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { atTheRound, expect, test } from './desk'
+import { atTheRound, expect, skipTo, test } from './desk'
 
 interface Planned {
   clientId: number
@@ -47,8 +47,9 @@ test('a thing is missing: every exercise that needs it in one list, changed and 
   await things.locator('label').first().waitFor()
   for (const thing of await things.locator('label').all()) await thing.click()
   await expect(plan.getByRole('checkbox').first()).toBeChecked()
+  await expect(plan.getByRole('checkbox').nth(1)).toBeChecked()
+  await page.waitForLoadState('networkidle')
   const changed = await plan.getByRole('checkbox').count()
-  expect(changed).toBeGreaterThan(1)
   await expect(plan).toContainText('min of work, rest and setting up')
 
   // One is not wanted; the others go in, and come back.
@@ -99,6 +100,7 @@ test('a swap for the next set only goes when the set is logged', async ({ page }
   const { visit } = await aLaterVisit(page, 2)
   await visit.getByRole('link', { name: 'Open the Floor' }).click()
   await page.getByRole('button', { name: 'Start the session' }).click()
+  await skipTo(page, /^set 1 of [2-9]$/)
   const name = page.getByRole('region', { name: 'Now' }).getByRole('heading', { level: 1 })
   const written = (await name.textContent()) ?? ''
   await page.getByRole('link', { name: 'Swap', exact: true }).click()
