@@ -160,7 +160,7 @@ test('a session is written as trainers scribble it and read line by line', async
     ['plank as long as clean', 'as long as clean'],
     ['curl 30s alternating + 30s both', 'two-phase set'],
     ['split squat 3x\n8 each side', 'Split squat: 3 × 8 repetitions per side'],
-    ['circuit: squats, push ups, row, glute bridge\n3 rounds, last to failure', 'circuit · 3 rounds'],
+    ['circuit: squats, push ups, row, glute bridge\n3 rounds, last to failure', 'the last set to failure'],
     ['sqat 3x10', 'Squat: 3 × 10 repetitions'],
     ['RDL 4x8-10 rest 2 min', 'Romanian deadlift: 4 × 8–10 repetitions'],
     ['side plank 2x30s each side', 'Side plank: 2 × 30 s per side'],
@@ -185,4 +185,13 @@ test('a session is written as trainers scribble it and read line by line', async
   await page.getByRole('button', { name: 'Keep as a draft' }).click()
   await expect(page.getByText('a draft: it does not run yet')).toBeVisible()
   await expect(page.getByRole('navigation', { name: 'Other programmes' })).toContainText('running')
+
+  // What stays of a draft that was kept is chosen in it, and the rest is planned again.
+  const squat = page.getByRole('region', { name: 'Monday' }).getByRole('listitem').filter({ hasText: 'Goblet squat' })
+  await squat.getByRole('checkbox', { name: 'keep this when planning again' }).check()
+  await page.getByRole('button', { name: 'Plan the rest again' }).click()
+  await expect(page.getByText('proposed, not kept yet')).toBeVisible()
+  await expect(page.getByText('One exercise stays as chosen.')).toBeVisible()
+  await expect(page.getByRole('region', { name: 'Monday' })).toContainText('Goblet squat')
+  await expect(page.getByRole('region', { name: 'Score' })).toBeVisible()
 })

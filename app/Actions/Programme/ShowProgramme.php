@@ -26,6 +26,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use NimbleShelf\Core\Planning\Block;
 use NimbleShelf\Core\Planning\Goal;
+use NimbleShelf\Core\Planning\RestingLimbs;
 use NimbleShelf\Core\Planning\Slot as CoreSlot;
 use NimbleShelf\Core\Programme\Brief;
 use NimbleShelf\Core\Programme\Experience;
@@ -236,7 +237,7 @@ final readonly class ShowProgramme
                 short: $slot->slot === null ? '' : sprintf(
                     '%d × %s',
                     $slot->slot->assignment->sets,
-                    $slot->slot->assignment->dose->inWords(),
+                    RestingLimbs::none()->inWords($slot->slot->exercise, $slot->slot->assignment),
                 ),
                 words: $slot->slot?->assignment->words,
                 problem: $slot->problem,
