@@ -124,13 +124,25 @@ final class DemoDiary
     public function harder(Client $client, int $ago): void
     {
         foreach ($this->work($this->running($client), $ago) as $slot) {
-            try {
-                $this->edit($client, $ago, ['kind' => 'harder', 'slot' => $slot->exercise->id]);
-
+            if ($this->tries($client, $ago, ['kind' => 'harder', 'slot' => $slot->exercise->id])) {
                 return;
-            } catch (ValidationException) {
-                continue;
             }
+        }
+    }
+
+    /**
+     * A change that may not be possible with what the planner chose.
+     *
+     * @param  array<string, mixed>  $edit
+     */
+    public function tries(Client $client, int $ago, array $edit): bool
+    {
+        try {
+            $this->edit($client, $ago, $edit);
+
+            return true;
+        } catch (ValidationException) {
+            return false;
         }
     }
 

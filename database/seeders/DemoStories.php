@@ -280,8 +280,11 @@ final class DemoStories
                 },
                 17 => static function (Client $client, DemoDiary $diary): void {
                     $diary->limit($client, []);
-                    $diary->edit($client, 15, ['kind' => 'fill', 'group' => 'pull']);
-                    $diary->edit($client, 11, ['kind' => 'fill', 'group' => 'pull']);
+                    // The press and the row come back in place of what stood in for them.
+                    foreach ([15, 11] as $ago) {
+                        $diary->tries($client, $ago, ['kind' => 'swap', 'slot' => 2, 'exercise' => 'band-chest-press']);
+                        $diary->tries($client, $ago, ['kind' => 'swap', 'slot' => 3, 'exercise' => 'crossed-band-bent-row']);
+                    }
                 },
             ],
             missed: [71, 50, 15],

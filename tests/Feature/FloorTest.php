@@ -107,6 +107,20 @@ it('remembers what was skipped, and that it was taken up again', function (): vo
     ($this->shown)()->assertJsonPath('skipped', []);
 });
 
+it('tells two taps of one second apart', function (): void {
+    $skip = Saltmarrow::event($this->session, 'skipped', [
+        'itemId' => $this->item->id,
+        'setNumber' => 1,
+        'at' => '2026-11-26T09:00:00.120+00:00',
+    ]);
+    $set = Saltmarrow::setDone($this->item, ['setNumber' => 2, 'at' => '2026-11-26T09:00:00.480+00:00']);
+    $this->happened($skip)->assertOk();
+    $this->happened($set)->assertOk();
+    $shown = ($this->shown)();
+    expect($shown->json('skipped.0.at'))->toEndWith('09:00:00.120+00:00')
+        ->and($shown->json('blocks.0.items.0.setLogs.0.loggedAt'))->toEndWith('09:00:00.480+00:00');
+});
+
 it('keeps sides apart and pain with its words', function (): void {
     $this->logged($this->item, ['side' => 'left', 'pain' => true, 'painNote' => 'left elbow']);
     $this->logged($this->item, ['side' => 'right']);

@@ -29,7 +29,7 @@ final readonly class ShowForecast
 
         return array_map(
             ForecastLiftResource::of(...),
-            $this->forecast->lifts($weeks, $this->read->brief($programme, $situation)),
+            $this->forecast->lifts($weeks, $this->read->brief($programme, $situation), $programme->currentWeek()),
         );
     }
 }

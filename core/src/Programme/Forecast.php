@@ -24,12 +24,13 @@ final readonly class Forecast
 
     /**
      * @param  list<PlannedWeek>  $weeks
+     * @param  int  $now  The week whose lifts are followed; where an exercise took another's place, its weeks alone are drawn.
      * @return list<ForecastLift> By day, in the order of the session; lifts of one joint and holds are left out.
      */
-    public function lifts(array $weeks, Brief $brief): array
+    public function lifts(array $weeks, Brief $brief, int $now = 1): array
     {
         $lifts = $known = [];
-        foreach ($weeks[0]->days ?? [] as $day) {
+        foreach (($weeks[$now - 1] ?? $weeks[0] ?? null)->days ?? [] as $day) {
             foreach ($day->work() as $slot) {
                 if (! $this->isMainLift($slot) || count($lifts) >= self::MOST) {
                     continue;
@@ -38,7 +39,7 @@ final readonly class Forecast
                 $before = null;
                 foreach ($weeks as $week) {
                     $then = self::then($week, $day->day->weekday, $slot->thread);
-                    if ($then === null) {
+                    if ($then === null || $then->exercise->id !== $slot->exercise->id) {
                         continue;
                     }
                     $key = "{$then->exercise->id}|{$then->assignment->setting->implement}|{$then->assignment->setting->key()}";

@@ -1,4 +1,4 @@
-import type { PlannedItem, PlannedSession, Programme } from '../../shared/api'
+import type { PlannedItem, PlannedSession, PlannedWeek, Programme } from '../../shared/api'
 
 const isFrame = (kind: string) => kind === 'warm-up' || kind === 'cool-down'
 
@@ -6,17 +6,17 @@ const workOf = (session: PlannedSession): PlannedItem[] =>
   session.blocks.filter((block) => !isFrame(block.kind)).flatMap((block) => block.items)
 
 /** By day and thread. */
-const work = (programme: Programme, week: number): Map<string, PlannedItem> =>
+const work = (week: PlannedWeek): Map<string, PlannedItem> =>
   new Map(
-    (programme.weeks[week]?.sessions ?? []).flatMap((session) =>
+    week.sessions.flatMap((session) =>
       workOf(session).map((item): [string, PlannedItem] => [`${session.weekday}/${item.thread}`, item]),
     ),
   )
 
 /** Every thread of each day, also one that begins in a later week; an exercise that took another's place is named by the last. */
-function threadsByDay(programme: Programme) {
+function threadsByDay(weeks: PlannedWeek[]) {
   const days = new Map<number, { weekday: number; day: string; threads: Map<string, string> }>()
-  for (const session of programme.weeks.flatMap((week) => week.sessions)) {
+  for (const session of weeks.flatMap((week) => week.sessions)) {
     const { weekday, day } = session
     const known = days.get(weekday) ?? { weekday, day, threads: new Map<string, string>() }
     for (const item of workOf(session)) known.threads.set(item.thread, item.name)
@@ -27,7 +27,9 @@ function threadsByDay(programme: Programme) {
 
 /** Every exercise through the weeks: what is asked, and where it steps to another rung. A forecast, and called so. */
 export function Forward({ programme }: { programme: Programme }) {
-  const weeks = programme.weeks.map((_, i) => work(programme, i))
+  // Of what runs, what lies behind is in the Ledger; one week back says what it comes from.
+  const shown = programme.weeks.filter((week) => week.number >= programme.week - 1)
+  const weeks = shown.map(work)
   if (weeks.length < 2) return null
   return (
     <section aria-label="Forward" className="mt-10 min-w-0">
@@ -41,15 +43,18 @@ export function Forward({ programme }: { programme: Programme }) {
               <th scope="col" className="text-left">
                 Exercise
               </th>
-              {programme.weeks.map((week) => (
+              {shown.map((week) => (
                 <th key={week.number} scope="col">
                   {week.number}
                   {week.kind === 'deload' && <span className="soft block text-xs font-normal">lighter</span>}
+                  {programme.state === 'running' && week.number === programme.week && (
+                    <span className="soft block text-xs font-normal">now</span>
+                  )}
                 </th>
               ))}
             </tr>
           </thead>
-          {threadsByDay(programme).map(({ weekday, day, threads }) => (
+          {threadsByDay(shown).map(({ weekday, day, threads }) => (
             <tbody key={weekday}>
               <tr>
                 <th scope="rowgroup" colSpan={weeks.length + 1} className="pt-3 text-left">

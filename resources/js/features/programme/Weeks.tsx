@@ -65,7 +65,7 @@ function Item({
           {item.words}
           <span className="soft">
             {' '}
-            · {item.reserve} in reserve{item.restSeconds > 0 && ` · rest ${item.restSeconds} s`}
+            · {item.reserve} in reserve{item.restSeconds > 0 && ` · rest ${item.restSeconds}\u00a0s`}
             {item.equivalentKg !== null &&
               item.equivalentKg >= 0.5 &&
               !item.dose.includes(' s') &&

@@ -45,3 +45,19 @@ it('marks a step to another rung', function (): void {
     expect($lifts[0]->points[1]->kind)->toBe(ForecastPoint::STEP)
         ->and($lifts[0]->points[1]->kg)->toBeGreaterThan($lifts[0]->points[0]->kg);
 });
+
+it('follows what is done now, and does not draw another exercise into its line', function (): void {
+    $brief = HandMade::brief(3);
+    $first = HandMade::week($brief, [1 => "goblet squat 3x10 6 kg\nfloor press 3x12 6 kg"]);
+    $second = HandMade::edited($first, $brief, ['kind' => 'swap', 'weekday' => 1, 'slot' => '1.floor-press', 'exercise' => 'push-up'])->week;
+    $weeks = [$first, new PlannedWeek(2, false, $second->days), new PlannedWeek(3, false, $second->days)];
+    $drawn = static fn (int $now): array => array_map(
+        static fn (ForecastLift $lift): array => [
+            $lift->name,
+            array_map(static fn (ForecastPoint $point): int => $point->week, $lift->points),
+        ],
+        (new Forecast(Shipped::catalogue(), Shipped::model(), ShelfRungs::of(Shipped::model())))->lifts($weeks, $brief, $now),
+    );
+    expect($drawn(1))->toBe([['Goblet squat', [1, 2, 3]], ['Floor press', [1]]])
+        ->and($drawn(2))->toBe([['Goblet squat', [1, 2, 3]], ['Push-up', [2, 3]]]);
+});

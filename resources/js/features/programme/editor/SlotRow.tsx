@@ -42,7 +42,7 @@ export function SlotRow({ sheet, weekday, slot, trouble, isOpen, onOpen, onKey, 
             {slot.words}
             <span className="soft">
               {' '}
-              · {slot.reserve} in reserve{slot.restSeconds > 0 && ` · rest ${slot.restSeconds} s`}
+              · {slot.reserve} in reserve{slot.restSeconds > 0 && ` · rest ${slot.restSeconds}\u00a0s`}
               {slot.tempo !== null &&
                 ` · ${slot.tempo.lower}-${slot.tempo.pause}-${slot.tempo.lift}-${slot.tempo.top} s`}
               {slot.means !== '' && ` · ${slot.means}`}
