@@ -49,7 +49,8 @@ it('marks a step to another rung', function (): void {
 it('follows what is done now, and does not draw another exercise into its line', function (): void {
     $brief = HandMade::brief(3);
     $first = HandMade::week($brief, [1 => "goblet squat 3x10 6 kg\nfloor press 3x12 6 kg"]);
-    $second = HandMade::edited($first, $brief, ['kind' => 'swap', 'weekday' => 1, 'slot' => '1.floor-press', 'exercise' => 'push-up'])->week;
+    $swap = ['kind' => 'swap', 'weekday' => 1, 'slot' => '1.floor-press', 'exercise' => 'push-up'];
+    $second = HandMade::edited($first, $brief, $swap)->week;
     $weeks = [$first, new PlannedWeek(2, false, $second->days), new PlannedWeek(3, false, $second->days)];
     $drawn = static fn (int $now): array => array_map(
         static fn (ForecastLift $lift): array => [
