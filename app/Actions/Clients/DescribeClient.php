@@ -7,6 +7,7 @@ namespace App\Actions\Clients;
 use App\Casts\AsMoment;
 use App\Models\BodyMeasure;
 use App\Models\Client;
+use App\Support\KeptCapacities;
 use Carbon\CarbonImmutable;
 use NimbleShelf\Core\Catalogue\Catalogue;
 use NimbleShelf\Core\Kit\Home;
@@ -25,16 +26,16 @@ final readonly class DescribeClient
     /** What was done within these days counts as known. */
     private const RECENT_DAYS = 56;
 
-    public function __construct(private Catalogue $catalogue, private AssessHealth $health)
+    public function __construct(private Catalogue $catalogue, private AssessHealth $health, private KeptCapacities $kept)
     {
     }
 
     public function person(Client $client): CoreClient
     {
         $capacities = [];
-        foreach ($this->capacityHistory($client) as $pattern => $days) {
-            $last = $days[count($days) - 1];
-            $capacities[$pattern] = $last['capacity']->after($last['day']->diffInDays(CarbonImmutable::now()));
+        $now = CarbonImmutable::now()->getTimestamp();
+        foreach ($this->kept->of($client, fn (): array => $this->lastCapacities($client)) as $pattern => [$kg, $sdKg, $at]) {
+            $capacities[$pattern] = Capacity::of($kg, $sdKg)->after(($now - $at) / 86400);
         }
 
         return new CoreClient(
@@ -43,6 +44,16 @@ final readonly class DescribeClient
             $capacities,
             Preferences::of($client->likes, $client->dislikes, $this->done($client)),
         );
+    }
+
+    /** @return array<string, array{float, float, int}> By pattern: kilograms, their spread, and when. */
+    private function lastCapacities(Client $client): array
+    {
+        return array_map(static function (array $days): array {
+            $last = $days[count($days) - 1];
+
+            return [$last['capacity']->kg, $last['capacity']->sdKg, $last['day']->getTimestamp()];
+        }, $this->capacityHistory($client));
     }
 
     /** Who trains, with what and where. */

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+use App\Models\Client;
+use Closure;
+use Illuminate\Contracts\Cache\Repository;
+use Illuminate\Support\Facades\DB;
+use NimbleShelf\Core\Planning\Capacity;
+use NimbleShelf\Core\Planning\RepetitionMaximum;
+use ReflectionClass;
+
+/**
+ * What hundreds of logged sets say a client can do, kept until a set is logged or taken back: a screen asks for it at every change.
+ */
+final readonly class KeptCapacities
+{
+    private const SECONDS = 30 * 86400;
+
+    public function __construct(private Repository $cache)
+    {
+    }
+
+    /**
+     * @param  Closure(): array<string, array{float, float, int}>  $reckon
+     * @return array<string, array{float, float, int}> By pattern: kilograms, their spread, and when that was known, in seconds since 1970.
+     */
+    public function of(Client $client, Closure $reckon): array
+    {
+        $key = sprintf('capacities.%s.%d', md5(DB::connection()->getDatabaseName()), $client->id);
+        $stamp = $this->stamp($client);
+        $kept = $this->cache->get($key);
+        if (is_array($kept) && ($kept['stamp'] ?? null) === $stamp && is_array($kept['states'] ?? null)) {
+            /** @var array<string, array{float, float, int}> $states */
+            $states = $kept['states'];
+
+            return $states;
+        }
+        $states = $reckon();
+        $this->cache->put($key, ['stamp' => $stamp, 'states' => $states], self::SECONDS);
+
+        return $states;
+    }
+
+    /** Changes with the sets that stand, the trainer's own variants and the sums. */
+    private function stamp(Client $client): string
+    {
+        $sets = $client->setLogs()->toBase()->selectRaw('count(*) as sets, max(id) as newest, max(updated_at) as changed')->first();
+        $variants = DB::table('exercise_variants')->where('user_id', $client->user_id)->max('updated_at');
+        $sums = array_map(
+            static fn (string $class): int => (int) filemtime((string) (new ReflectionClass($class))->getFileName()),
+            [Capacity::class, RepetitionMaximum::class],
+        );
+
+        return (string) json_encode([$client->getRawOriginal('created_at'), $sets, $variants, $sums]);
+    }
+}

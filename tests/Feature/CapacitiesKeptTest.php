@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Actions\Clients\DescribeClient;
+use App\Models\Client;
+use NimbleShelf\Core\Planning\Capacity;
+use Tests\Support\Saltmarrow;
+
+/*
+ * What a client can do is reckoned from every logged set and kept from one request to the next: it must never be what it was.
+ */
+
+/** @return array<string, array{float, float}> */
+function knownCapacities(Client $client): array
+{
+    return array_map(
+        static fn (Capacity $capacity): array => [$capacity->kg, $capacity->sdKg],
+        resolve(DescribeClient::class)->person($client->refresh())->capacities,
+    );
+}
+
+it('knows at once of a set that is logged, of another, and of one that is taken back', function (): void {
+    $client = Saltmarrow::client(Saltmarrow::trainer());
+    Saltmarrow::thing($client, 'dumbbell', '8 kg dumbbell', 2, ['mass_kg' => 8]);
+    $session = Saltmarrow::session($client);
+    $item = Saltmarrow::item($session, 'biceps-curl', ['implement' => 'dumbbell', 'mass_kg' => 8, 'per_hand' => true]);
+    $this->actingAs($client->trainer);
+    $this->freezeTime();
+    expect(knownCapacities($client))->toBe([]);
+
+    $this->happened(Saltmarrow::setDone($item, ['reps' => 8, 'reserve' => 0, 'setNumber' => 1]))->assertOk();
+    $first = knownCapacities($client);
+    expect($first)->toHaveCount(1)->and(knownCapacities($client))->toBe($first);
+
+    $second = Saltmarrow::setDone($item, ['reps' => 14, 'reserve' => 3, 'setNumber' => 2]);
+    $this->happened($second)->assertOk();
+    $more = knownCapacities($client);
+    expect(array_values($more)[0][0])->toBeGreaterThan(array_values($first)[0][0]);
+
+    $this->happened(Saltmarrow::event($session, 'set-voided', ['targetKey' => $second['key']]))->assertOk();
+    expect(knownCapacities($client))->toBe($first);
+});
+
+it('widens with the days, also where it was kept', function (): void {
+    $client = Saltmarrow::client(Saltmarrow::trainer());
+    $session = Saltmarrow::session($client);
+    $item = Saltmarrow::item($session, 'split-squat', ['implement' => 'body-weight']);
+    $this->actingAs($client->trainer);
+    $this->happened(Saltmarrow::setDone($item, ['side' => 'left']))->assertOk();
+    $now = array_values(knownCapacities($client))[0];
+    $this->travel(30)->days();
+    $later = array_values(knownCapacities($client))[0];
+    expect($later[0])->toBe($now[0])->and($later[1])->toBeGreaterThan($now[1]);
+});
