@@ -92,6 +92,34 @@ it('holds what hurt until it is let go', function (): void {
     expect(($this->floorPress)(2)['held'] ?? false)->toBeFalse();
 });
 
+it('does not read a last set to failure as too hard', function (): void {
+    foreach ($this->visit->items() as $item) {
+        $item->update(['prescribed' => $item->prescribed->with(lastToFailure: true)]);
+    }
+    $at = $this->visit->starts_at;
+    $press = $this->visit->refresh()->items()[0];
+    $said = fn (string $kind, array $more = []): array => $more + [
+        'key' => (string) Str::uuid(), 'kind' => $kind, 'clientId' => $this->client->id, 'sessionId' => $this->visit->id,
+        'at' => $at->toIso8601String(), 'zone' => 'UTC',
+    ];
+    $set = fn (int $number, int $reps, int $reserve): array => $said('set-done', [
+        'itemId' => $press->id, 'exercise' => 'floor-press', 'setting' => $press->prescribed->setting->toArray(),
+        'words' => '6 kg in each hand', 'setNumber' => $number, 'side' => null, 'reps' => $reps, 'reserve' => $reserve,
+        'pain' => false, 'painNote' => '',
+    ]);
+    $this->postJson('/api/floor-events', ['events' => [$said('started'), $set(1, 10, 2), $set(2, 13, 0), $said('ended')]])->assertOk();
+    expect(ProgrammeEdit::query()->count())->toBe(0);
+});
+
+it('opens on the week that is being done', function (): void {
+    $shown = fn (): array => $this->getJson("/api/clients/{$this->client->id}/programmes")->assertOk()->json('shown');
+    expect($shown()['week'])->toBe(1)->and($shown()['style'])->toMatchArray(['goal' => 'muscle', 'order' => 'compound-first']);
+    $this->travelTo(CarbonImmutable::parse('2026-12-14 07:00', 'UTC'));
+    expect($shown()['week'])->toBe(3);
+    $this->travelTo(CarbonImmutable::parse('2027-03-01 07:00', 'UTC'));
+    expect($shown()['week'])->toBe(4);
+});
+
 it('changes nothing twice, however often the same is sent', function (): void {
     ($this->do)(6, 0);
     $before = ($this->floorPress)(3);

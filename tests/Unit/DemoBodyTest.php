@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+use Database\Seeders\DemoBody;
+
+/** @return int Repetitions that were in them: done and left. */
+function couldDo(DemoBody $body, float $kg, int $set = 1, int $day = 0, ?string $side = null): int
+{
+    return array_sum($body->does('squat', $kg, 5, 2, $set, $day, $side));
+}
+
+it('begins where the first set says, and does no more than was asked', function (): void {
+    $body = new DemoBody('Nobody', spare: 2);
+    [$done, $left] = $body->does('squat', 60, 8, 2, 1, 0, null);
+    expect($done)->toBe(8)->and($left)->toBeGreaterThanOrEqual(3)->toBeLessThanOrEqual(5);
+});
+
+it('does less with more, in later sets and with the weaker side, and more with the weeks', function (): void {
+    $body = new DemoBody('Nobody', growth: 0.02, left: 0.9);
+    $body->does('squat', 60, 5, 2, 1, 0, null);
+    foreach ([50, 60, 66, 70, 75] as $i => $kg) {
+        expect(couldDo($body, $kg))->toBeLessThanOrEqual(couldDo($body, max(50, $kg - 5)))
+            ->and(couldDo($body, $kg, set: 5))->toBeLessThanOrEqual(couldDo($body, $kg))
+            ->and(couldDo($body, $kg, side: 'left'))->toBeLessThanOrEqual(couldDo($body, $kg, side: 'right'));
+    }
+    expect(couldDo($body, 66, day: 70))->toBeGreaterThan(couldDo($body, 66, day: 0))
+        ->and(couldDo($body, 70, side: 'left'))->toBeLessThan(couldDo($body, 56, side: 'left'));
+});
+
+it('does the same on the same day, and has good and bad days', function (): void {
+    $run = static function (): array {
+        $body = new DemoBody('Nobody', growth: 0.0);
+
+        return array_map(static fn (int $day): array => $body->does('squat', 60, 5, 2, 1, $day, null), range(0, 40));
+    };
+    expect($run())->toBe($run())->and(count(array_unique(array_map('array_sum', $run()))))->toBeGreaterThan(1);
+});
