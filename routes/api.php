@@ -50,6 +50,7 @@ use App\Http\Controllers\RestoreShelfItemController;
 use App\Http\Controllers\RestoreVariantController;
 use App\Http\Controllers\RoundController;
 use App\Http\Controllers\ScreeningController;
+use App\Http\Controllers\SessionAlternativesController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\ShelfItemController;
@@ -145,6 +146,7 @@ Route::middleware(['auth:sanctum', FollowProgrammes::class])->group(function ():
     Route::get('clients/{client}/ledger', LedgerController::class)->can('view', 'client');
 
     Route::get('sessions/{session}', [SessionController::class, 'show'])->can('view', 'session');
+    Route::get('sessions/{session}/alternatives', SessionAlternativesController::class)->can('view', 'session');
 
     Route::post('sessions/{session}/replans', [ReplanController::class, 'show'])->can('view', 'session');
     Route::put('sessions/{session}/replans', [ReplanController::class, 'store'])->can('update', 'session');

@@ -46,7 +46,7 @@ final class FloorEvent extends Model
      */
     public static function inForce(Collection $events): Collection
     {
-        $takenBack = $events->pluck('target_key')->filter()->all();
+        $takenBack = $events->filter(static fn (self $event): bool => $event->kind->takesBack())->pluck('target_key')->all();
 
         return $events->reject(static fn (self $event): bool => in_array($event->key, $takenBack, true))->values();
     }

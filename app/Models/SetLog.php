@@ -28,8 +28,9 @@ use NimbleShelf\Core\Planning\Tempo;
  * @property float|null $range_ratio Null where the whole range was used.
  * @property int $set_number
  * @property string|null $side
- * @property int $reps
- * @property float $reserve
+ * @property int|null $reps Null where nobody counted.
+ * @property float|null $reserve Null where nobody said.
+ * @property int|null $seconds Of work, where the clock decided; null where the count did.
  * @property bool $pain
  * @property string $pain_note
  * @property string $pattern
@@ -48,13 +49,13 @@ final class SetLog extends Model
 {
     protected $fillable = [
         'key', 'client_id', 'training_session_id', 'item_id', 'exercise', 'setting', 'words', 'tempo', 'range_ratio',
-        'set_number', 'side', 'reps',
+        'set_number', 'side', 'reps', 'seconds',
         'reserve', 'pain', 'pain_note', 'pattern', 'whole_kg', 'sd_kg', 'own_kg', 'load_words', 'body_mass_kg', 'zone',
         'logged_at', 'voided_at',
     ];
 
     protected $casts = [
-        'setting' => AsSetting::class, 'tempo' => AsTempo::class, 'reps' => 'integer', 'set_number' => 'integer',
+        'setting' => AsSetting::class, 'tempo' => AsTempo::class, 'reps' => 'integer', 'seconds' => 'integer', 'set_number' => 'integer',
         'reserve' => 'float', 'pain' => 'boolean',
         'whole_kg' => 'float', 'sd_kg' => 'float', 'own_kg' => 'float', 'body_mass_kg' => 'float', 'range_ratio' => 'float',
         'logged_at' => AsMoment::class, 'voided_at' => AsMoment::class,

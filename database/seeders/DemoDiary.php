@@ -33,7 +33,6 @@ use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 use NimbleShelf\Core\Catalogue\Catalogue;
 use NimbleShelf\Core\Editing\Edit;
-use NimbleShelf\Core\Planning\BlockKind;
 use NimbleShelf\Core\Planning\RestingLimbs;
 use NimbleShelf\Core\Planning\Sides;
 use NimbleShelf\Core\Planning\Slot;
@@ -265,7 +264,7 @@ final class DemoDiary
         $at = $visit->starts_at;
         $events = [$this->event($visit, FloorEventKind::Started, $at)];
         foreach ($visit->blocks as $block) {
-            if (in_array($block->kind, [BlockKind::WarmUp, BlockKind::CoolDown], true)) {
+            if ($block->kind->isFrame()) {
                 continue;
             }
             $sets = $block->items->max(static fn (Item $item): int => $item->chosen->sets);

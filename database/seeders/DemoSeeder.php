@@ -27,6 +27,7 @@ final class DemoSeeder extends Seeder
         private readonly DemoPeople $people,
         private readonly DemoStories $stories,
         private readonly DemoDiary $diary,
+        private readonly DemoVisits $visits,
     ) {
     }
 
@@ -38,6 +39,7 @@ final class DemoSeeder extends Seeder
         foreach ($this->people->all() as $trade => $meet) {
             $began = hrtime(true);
             $client = $this->diary->live($isaura, $meet, $stories[$trade]);
+            $this->visits->arrange($client, $trade);
             $this->say(sprintf(
                 '%s, %s: %d sessions, %.0f s',
                 $client->name,

@@ -1,34 +1,23 @@
-import { QueryCache, QueryClient, QueryClientProvider } from '@tanstack/react-query'
+import { QueryClientProvider } from '@tanstack/react-query'
 import { StrictMode } from 'react'
 import { createRoot } from 'react-dom/client'
 import { RouterProvider } from 'react-router'
+import { makeQueryClient, place } from './app/queryClient'
 import { router } from './app/router'
+import { workOffline } from './app/workOffline'
 import './app.css'
-import { ApiError } from './shared/api'
 
-const queries = new QueryClient({
-  queryCache: new QueryCache({
-    onError: (error) => {
-      if (error instanceof ApiError && error.status === 401 && location.pathname !== '/sign-in') {
-        queries.clear()
-        void router.navigate('/sign-in', { state: { from: location.pathname } })
-      }
-    },
-  }),
-  defaultOptions: {
-    queries: {
-      staleTime: 15_000,
-      retry: (times, error) => times < 2 && (!(error instanceof ApiError) || error.status === 0 || error.status >= 500),
-    },
-  },
+const queries = makeQueryClient((these) => {
+  if (location.pathname === '/sign-in') return
+  these.clear()
+  void router.navigate('/sign-in', { state: { from: location.pathname } })
 })
 
-const root = document.getElementById('app')
-if (root === null) throw new Error('The page has no place called "app".')
-createRoot(root).render(
+createRoot(place()).render(
   <StrictMode>
     <QueryClientProvider client={queries}>
       <RouterProvider router={router} />
     </QueryClientProvider>
   </StrictMode>,
 )
+workOffline()

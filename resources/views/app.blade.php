@@ -13,7 +13,12 @@
             document.documentElement.dataset.theme = kept || (matchMedia('(prefers-color-scheme: dark)').matches ? 'evening' : 'linen');
         } catch (e) {}
     </script>
-    @vite('resources/js/main.tsx')
+    <link rel="manifest" href="/build/manifest.webmanifest">
+    <meta name="theme-color" content="#f6f1e8" media="(prefers-color-scheme: light)">
+    <meta name="theme-color" content="#131b25" media="(prefers-color-scheme: dark)">
+    <link rel="apple-touch-icon" href="/icon-192.png">
+    {{-- The Floor is a page of its own, and opens without the rest. --}}
+    @vite(request()->is('floor/*') ? 'resources/js/floor.tsx' : 'resources/js/main.tsx')
 </head>
 <body>
     <div id="app"></div>

@@ -100,11 +100,12 @@ it('takes a set back without losing it, whichever comes first', function (bool $
 it('remembers what was skipped, and that it was taken up again', function (): void {
     $skip = Saltmarrow::event($this->session, 'skipped', ['itemId' => $this->item->id, 'setNumber' => 2, 'side' => null]);
     $this->happened($skip)->assertOk();
-    ($this->shown)()->assertJsonCount(1, 'skipped')
-        ->assertJsonPath('skipped.0.key', $skip['key'])
-        ->assertJsonPath('skipped.0.setNumber', 2);
+    ($this->shown)()->assertJsonCount(1, 'facts')
+        ->assertJsonPath('facts.0.key', $skip['key'])
+        ->assertJsonPath('facts.0.kind', 'skipped')
+        ->assertJsonPath('facts.0.setNumber', 2);
     $this->happened(Saltmarrow::event($this->session, 'taken-up', ['targetKey' => $skip['key']]))->assertOk();
-    ($this->shown)()->assertJsonPath('skipped', []);
+    ($this->shown)()->assertJsonPath('facts', []);
 });
 
 it('tells two taps of one second apart', function (): void {
@@ -117,7 +118,7 @@ it('tells two taps of one second apart', function (): void {
     $this->happened($skip)->assertOk();
     $this->happened($set)->assertOk();
     $shown = ($this->shown)();
-    expect($shown->json('skipped.0.at'))->toEndWith('09:00:00.120+00:00')
+    expect($shown->json('facts.0.at'))->toEndWith('09:00:00.120+00:00')
         ->and($shown->json('blocks.0.items.0.setLogs.0.loggedAt'))->toEndWith('09:00:00.480+00:00');
 });
 
@@ -139,7 +140,6 @@ it('names the field that is wrong and logs nothing', function (array $wrong, str
 })->with([
     'no repetitions' => [['reps' => null], 'reps'],
     'more than anyone does' => [['reps' => 301], 'reps'],
-    'no reserve' => [['reserve' => null], 'reserve'],
     'half the day in reserve' => [['reserve' => 11], 'reserve'],
     'a third side' => [['side' => 'middle'], 'side'],
     'no key' => [['key' => null], 'key'],

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions\Clients;
 
+use App\Enums\FloorEventKind;
 use App\Models\Clearance;
 use App\Models\Client;
+use App\Models\FloorEvent;
+use App\Models\TrainingSession;
 use Carbon\CarbonImmutable;
 use Illuminate\Validation\ValidationException;
 use NimbleShelf\Core\Health\Assessment;
@@ -75,16 +78,7 @@ final readonly class AssessHealth
         }
         $pressure = $client->screening?->pressure;
         if ($pressure !== null && $client->screening->answered_on->toDateString() === $client->trainer->today()->toDateString()) {
-            [$systolic, $diastolic] = [(int) $client->trainer->setting('systolic'), (int) $client->trainer->setting('diastolic')];
-            if (BloodPressure::of($pressure['systolic'], $pressure['diastolic'])->forbidsTraining($systolic, $diastolic)) {
-                $locks[] = [
-                    'question' => null,
-                    'why' => "Resting blood pressure {$pressure['systolic']}/{$pressure['diastolic']} mmHg today; at or above "
-                        ."{$systolic}/{$diastolic} nobody trains that day.",
-                    'do' => 'No training today. Send the client to a clinician; with chest pain, bad headache or trouble speaking or '
-                        ."seeing, call {$client->trainer->setting('emergency_number')}.",
-                ];
-            }
+            array_push($locks, ...$this->pressureLocks($client, $pressure['systolic'], $pressure['diastolic']));
         }
         if ($this->isMinor($client) && $client->guardian === null) {
             $locks[] = [
@@ -97,10 +91,46 @@ final readonly class AssessHealth
         return $locks;
     }
 
-    /** @throws ValidationException If something locks the programme, in the words that say what to do. */
-    public function refuseIfLocked(Client $client, string $field): void
+    /**
+     * What a resting pressure of today stands in the way of.
+     *
+     * @param  int  $upper  Millimetres of mercury.
+     * @param  int  $lower  Millimetres of mercury.
+     * @return list<array{question: string|null, why: string, do: string}>
+     */
+    public function pressureLocks(Client $client, int $upper, int $lower): array
     {
-        $locks = $this->locks($client);
+        [$systolic, $diastolic] = [(int) $client->trainer->setting('systolic'), (int) $client->trainer->setting('diastolic')];
+        if (BloodPressure::of($upper, $lower)->forbidsTraining($systolic, $diastolic)) {
+            return [[
+                'question' => null,
+                'why' => "Resting blood pressure {$upper}/{$lower} mmHg today; at or above "
+                    ."{$systolic}/{$diastolic} nobody trains that day.",
+                'do' => 'No training today. Send the client to a clinician; with chest pain, bad headache or trouble speaking or '
+                    ."seeing, call {$client->trainer->setting('emergency_number')}.",
+            ]];
+        }
+
+        return [];
+    }
+
+    /**
+     * What was said before a session that stands in the way of it.
+     *
+     * @return list<array{question: string|null, why: string, do: string}>
+     */
+    public function readinessLocks(TrainingSession $session): array
+    {
+        $said = FloorEvent::inForce($session->events)->where('kind', FloorEventKind::Readiness)->last()->said ?? [];
+        [$upper, $lower] = [$said['systolic'] ?? null, $said['diastolic'] ?? null];
+
+        return is_int($upper) && is_int($lower) ? $this->pressureLocks($session->client, $upper, $lower) : [];
+    }
+
+    /** @throws ValidationException If something locks the programme, in the words that say what to do. */
+    public function refuseIfLocked(Client $client, string $field, ?TrainingSession $session = null): void
+    {
+        $locks = [...$this->locks($client), ...($session === null ? [] : $this->readinessLocks($session))];
         if ($locks !== []) {
             throw ValidationException::withMessages([
                 $field => array_map(static fn (array $lock): string => "{$lock['why']} {$lock['do']}", $locks),

@@ -148,9 +148,11 @@ final readonly class DescribeClient
             ['exercise', 'pattern', 'tempo', 'reps', 'reserve', 'whole_kg', 'sd_kg', 'own_kg', 'logged_at', 'zone'],
         );
         foreach ($sets as $row) {
-            /** @var object{exercise: string, pattern: string, tempo: string|null, reps: int, reserve: float|int, whole_kg: float|int,
-             *     sd_kg: float|int, own_kg: float|int, logged_at: string, zone: string} $row */
-            if ($row->reps < 1 || $row->whole_kg <= 0 || $this->catalogue->exercise($row->exercise)->isHold) {
+            /** @var object{exercise: string, pattern: string, tempo: string|null, reps: int|null, reserve: float|int|null,
+             *     whole_kg: float|int, sd_kg: float|int, own_kg: float|int, logged_at: string, zone: string} $row */
+            // What nobody counted, or said nothing of, says nothing of what somebody can do.
+            if ($row->reps === null || $row->reps < 1 || $row->reserve === null || $row->whole_kg <= 0
+                || $this->catalogue->exercise($row->exercise)->isHold) {
                 continue;
             }
             // Slow repetitions count for more: what they would have been at the usual tempo.

@@ -16,6 +16,7 @@ use NimbleShelf\Core\Planning\Block as CoreBlock;
 use NimbleShelf\Core\Planning\BlockRule;
 use NimbleShelf\Core\Planning\SessionPlan;
 use NimbleShelf\Core\Planning\Slot;
+use NimbleShelf\Core\Planning\Timeline;
 
 /** A day's session as the core plays it; each item is a thread of its own. */
 final readonly class DayPlan
@@ -66,8 +67,23 @@ final readonly class DayPlan
         return new SessionPlan($session->name, $blocks);
     }
 
+    /**
+     * As it is played by this client.
+     *
+     * @param  bool  $everyPick  True for all that a menu offers.
+     */
+    public function timeline(SessionPlan $plan, Situation $situation, bool $everyPick = false): Timeline
+    {
+        return Timeline::of(
+            $plan,
+            $situation->client->isSlowOnFeet(),
+            resting: $situation->client->resting(),
+            everyPick: $everyPick,
+        );
+    }
+
     /** A rule that no longer reads is as good as none: the slots say the rest. */
-    private function rule(Block $block): BlockRule
+    public function rule(Block $block): BlockRule
     {
         try {
             return BlockRule::fromArray($block->kind, $block->rule);

@@ -6,49 +6,43 @@ namespace App\Actions\Floor;
 
 use App\Actions\Clients\AssessHealth;
 use App\Actions\Clients\DescribeClient;
-use App\Actions\SwapDesk\ChooseSwap;
 use App\Casts\AsMoment;
 use App\Enums\FloorEventKind;
-use App\Http\Resources\Catalogue\CuesResource;
 use App\Http\Resources\Floor\BlockResource;
+use App\Http\Resources\Floor\FloorFactResource;
 use App\Http\Resources\Floor\ItemResource;
+use App\Http\Resources\Floor\NextVisitResource;
+use App\Http\Resources\Floor\PartResource;
 use App\Http\Resources\Floor\SessionResource;
-use App\Http\Resources\Floor\SetLogResource;
-use App\Http\Resources\Floor\SkippedResource;
+use App\Http\Resources\Floor\SheddingResource;
 use App\Http\Resources\Floor\StepResource;
-use App\Http\Resources\Shared\EquivalentResource;
-use App\Http\Resources\Shared\FigureResource;
 use App\Http\Resources\Shared\HealthLockResource;
 use App\Models\Block;
 use App\Models\FloorEvent;
 use App\Models\Item;
+use App\Models\SetLog;
 use App\Models\TrainingSession;
 use NimbleShelf\Core\Catalogue\Catalogue;
-use NimbleShelf\Core\Equivalence\ResistanceModel;
-use NimbleShelf\Core\Equivalence\School;
-use NimbleShelf\Core\Matching\Cautions;
-use NimbleShelf\Core\Matching\Rung;
-use NimbleShelf\Core\Matching\SettingInWords;
+use NimbleShelf\Core\Matching\Limit;
 use NimbleShelf\Core\Matching\ShelfRungs;
-use NimbleShelf\Core\Matching\Situation;
-use NimbleShelf\Core\Mechanics\Certainty;
+use NimbleShelf\Core\Matching\SorePart;
+use NimbleShelf\Core\Planning\BlockKind;
 use NimbleShelf\Core\Planning\KitConflict;
-use NimbleShelf\Core\Planning\Sides;
-use NimbleShelf\Core\Planning\Step;
-use NimbleShelf\Core\Planning\StepKind;
-use NimbleShelf\Core\Planning\ThingInUse;
-use NimbleShelf\Core\Planning\Timeline;
+use NimbleShelf\Core\Planning\ShorterSession;
 
 /** Lays out a session for the Floor: settings in words, figures, cautions, what is still to be swapped. */
 final readonly class ShowSession
 {
+    private const SHOWN_ELSEWHERE = [
+        FloorEventKind::SetDone, FloorEventKind::SetVoided, FloorEventKind::SetRated, FloorEventKind::TakenUp,
+    ];
+
     public function __construct(
         private DescribeClient $describe,
         private ShelfRungs $rungs,
         private DayPlan $dayPlan,
-        private ChooseSwap $chooseSwap,
+        private ShowItem $showItem,
         private Catalogue $catalogue,
-        private ResistanceModel $model,
         private AssessHealth $assess,
     ) {
     }
@@ -68,11 +62,11 @@ final readonly class ShowSession
         foreach ($session->items() as $item) {
             $layOut = [...$layOut, ...($item->left_out === null ? $rungs[$item->id]?->toLayOut() ?? [] : [])];
         }
-        $timeline = Timeline::of(
-            $this->dayPlan->of($session, $rungs),
-            $situation->client->isSlowOnFeet(),
-            resting: $situation->client->resting(),
-        );
+        $plan = $this->dayPlan->of($session, $rungs);
+        $timeline = $this->dayPlan->timeline($plan, $situation);
+        $trainer = $session->client->trainer;
+        $asksPressure = $situation->client->has(Limit::HighBloodPressure);
+        $best = $this->bestHolds($session);
 
         return new SessionResource(
             id: $session->id,
@@ -84,22 +78,42 @@ final readonly class ShowSession
             takesMinutes: (int) ceil($timeline->likelySeconds() / 60),
             positionChanges: $timeline->positionChanges,
             state: $session->state(),
-            locks: HealthLockResource::allOf($this->assess->locks($session->client)),
+            locks: HealthLockResource::allOf([
+                ...$this->assess->locks($session->client),
+                ...$this->assess->readinessLocks($session),
+            ]),
             layOut: array_values(array_unique($layOut)),
             clashes: array_values(array_unique(array_map(
                 static fn (KitConflict $conflict): string => $conflict->inWords(),
                 $timeline->conflicts,
             ))),
-            blocks: array_values($session->blocks->map(fn (Block $block): BlockResource => new BlockResource(
-                id: $block->id,
-                kind: $block->kind->value,
-                name: $block->name,
-                items: array_values(
-                    $block->items->map(fn (Item $item): ItemResource => $this->item($item, $rungs[$item->id], $situation))->all(),
-                ),
+            blocks: array_values($session->blocks->map(fn (Block $block): BlockResource => $this->block(
+                $block,
+                ...$block->items->map(fn (Item $item): ItemResource => $this->showItem->handle(
+                    $item,
+                    $item->now(),
+                    $rungs[$item->id],
+                    $situation,
+                    $best[$item->now()->exercise] ?? null,
+                ))->all(),
             ))->all()),
-            steps: array_map($this->step(...), $timeline->steps),
-            skipped: $this->skipped($session),
+            steps: array_map(StepResource::of(...), $this->dayPlan->timeline($plan, $situation, everyPick: true)->steps),
+            facts: $this->facts($session),
+            shedding: array_map(
+                static fn (array $one): SheddingResource => new SheddingResource((int) $one['thread'], $one['sets']),
+                ShorterSession::shedding($plan),
+            ),
+            next: $this->next($session),
+            parts: array_map(
+                static fn (SorePart $part): PartResource => new PartResource($part->value, $part->label()),
+                SorePart::cases(),
+            ),
+            asksPressure: $asksPressure,
+            stopSystolic: (int) $trainer->setting('systolic'),
+            stopDiastolic: (int) $trainer->setting('diastolic'),
+            emergencyNumber: (string) $trainer->setting('emergency_number'),
+            startedAt: $session->started_at === null ? null : AsMoment::said($session->started_at),
+            endedAt: $session->ended_at === null ? null : AsMoment::said($session->ended_at),
         );
     }
 
@@ -121,81 +135,65 @@ final readonly class ShowSession
         return array_values(array_map(static fn (Item $item): int => $item->id, $open));
     }
 
-    private function step(Step $step): StepResource
+    /** @return list<FloorFactResource> */
+    private function facts(TrainingSession $session): array
     {
-        $names = static fn (ThingInUse $use): string => $use->name;
+        $standing = FloorEvent::inForce($session->events)
+            ->reject(static fn (FloorEvent $event): bool => in_array($event->kind, self::SHOWN_ELSEWHERE, true));
 
-        return new StepResource(
-            kind: $step->kind->value,
-            seconds: (int) round($step->seconds),
-            words: $step->words,
-            itemId: $step->slot === null ? null : (int) $step->slot->thread,
-            setNumber: $step->kind === StepKind::Work ? $step->round : null,
-            side: $step->side,
-            endsSet: $step->endsSet,
-            pickUp: array_map($names, $step->pickUp),
-            putDown: array_map($names, $step->putDown),
+        return array_values($standing->map(FloorFactResource::of(...))->all());
+    }
+
+    /** @return array<string, int> By exercise: the longest hold before this session, seconds. */
+    private function bestHolds(TrainingSession $session): array
+    {
+        $holds = array_filter(
+            array_map(static fn (Item $item): string => $item->now()->exercise, $session->items()),
+            fn (string $exercise): bool => $this->catalogue->exercise($exercise)->isHold,
         );
+        /** @var array<string, int> $best */
+        $best = SetLog::query()
+            ->where('client_id', $session->client_id)
+            ->where('training_session_id', '!=', $session->id)
+            ->whereNull('voided_at')
+            ->whereIn('exercise', $holds)
+            ->groupBy('exercise')
+            ->selectRaw('exercise, max(reps) as longest')
+            ->pluck('longest', 'exercise')
+            ->map(static fn (mixed $longest): int => is_numeric($longest) ? (int) $longest : 0)
+            ->all();
+
+        return $best;
     }
 
-    /** @return list<SkippedResource> */
-    private function skipped(TrainingSession $session): array
+    private function next(TrainingSession $session): ?NextVisitResource
     {
-        $skipped = FloorEvent::inForce($session->events)->where('kind', FloorEventKind::Skipped)->whereNotNull('item_id');
+        $next = TrainingSession::query()
+            ->where('client_id', $session->client_id)
+            ->where('starts_at', '>', AsMoment::stored($session->starts_at))
+            ->whereNull('started_at')
+            ->orderBy('starts_at')
+            ->first();
 
-        return array_values($skipped->map(
-            static fn (FloorEvent $event): SkippedResource => new SkippedResource(
-                $event->key,
-                (int) $event->item_id,
-                (int) ($event->said['setNumber'] ?? 0),
-                $event->said['side'] ?? null,
-                AsMoment::said($event->at),
-            ),
-        )->all());
+        return $next === null ? null : new NextVisitResource($next->starts_at->toIso8601String(), $next->name);
     }
 
-    private function item(Item $item, ?Rung $rung, Situation $situation): ItemResource
+    private function block(Block $block, ItemResource ...$items): BlockResource
     {
-        $now = $item->now();
-        $exercise = $this->catalogue->exercise($now->exercise);
-        $problems = $this->rungs->problemsAsWritten($exercise, $now->setting, $situation);
-        $certainty = $rung->certainty ?? Certainty::Labelled;
-        $words = $now->words ?? $rung->words ?? SettingInWords::of($exercise, $now->setting);
-        $body = $situation->client->body;
+        $rule = $this->dayPlan->rule($block);
 
-        return new ItemResource(
-            id: $item->id,
-            exercise: $exercise->id,
-            name: $exercise->name,
-            words: $words,
-            setting: $now->setting->toArray(),
-            certainty: $certainty->value,
-            sets: $now->sets,
-            reps: $now->dose->count(),
-            reserve: $now->reserve,
-            isHold: $exercise->isHold,
-            lastToFailure: $now->lastToFailure,
-            perSide: $now->sides === Sides::Each || $exercise->isOneSidedIn($now->setting),
-            restSeconds: $now->restSeconds,
-            tempo: $now->tempo?->inWords(),
-            tempoParts: $now->tempo?->toArray(),
-            rangeRatio: $now->rangeRatio,
-            leftOut: $item->left_out,
-            servable: $item->left_out !== null || $problems === [],
-            problems: $problems,
-            swappedFrom: $this->chooseSwap->writtenInWords($item),
-            swapWhy: $now->why === '' ? null : $now->why,
-            cues: CuesResource::of($exercise),
-            cautions: Cautions::of(
-                $rung ?? new Rung($exercise, $now->setting, [], $certainty, $words, $exercise->setUpSeconds),
-                $situation,
-            ),
-            equivalent: EquivalentResource::of(
-                $this->model->equivalent($exercise, $body, $now->setting, School::Mean, $certainty),
-                $this->catalogue,
-            ),
-            figure: FigureResource::of($this->model->rig($exercise, $body, $now->setting), $exercise, $now->setting, $body),
-            setLogs: array_values($item->setLogs->map(SetLogResource::of(...))->all()),
+        return new BlockResource(
+            id: $block->id,
+            kind: $block->kind->value,
+            label: $block->kind->label(),
+            name: $block->name,
+            ruleWords: $rule->inWords(),
+            goesRound: $block->kind->goesRound(),
+            byClock: $block->kind === BlockKind::Intervals,
+            isFrame: $block->kind->isFrame(),
+            pick: $block->kind === BlockKind::Menu ? $rule->pick : null,
+            needs: $rule->needs,
+            items: array_values($items),
         );
     }
 }

@@ -194,6 +194,7 @@ final readonly class ShowLedger
             setNumber: $set->set_number,
             side: $set->side,
             reps: $set->reps,
+            seconds: $set->seconds,
             isHold: $exercise->isHold,
             reserve: $set->reserve,
             pain: $set->pain,

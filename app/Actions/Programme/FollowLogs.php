@@ -90,7 +90,9 @@ final readonly class FollowLogs
             // A set that went on until it was no longer clean says nothing of what the others left.
             $isToTheEnd = static fn (SetLog $log): bool => $item->prescribed->lastToFailure
                 && $log->set_number === $item->prescribed->sets;
-            $logs = $item->setLogs->reject($isToTheEnd);
+            $isMeasured = fn (SetLog $log): bool => $log->reps !== null
+                && ($log->reserve !== null || $this->catalogue->exercise($log->exercise)->isHold);
+            $logs = $item->setLogs->reject($isToTheEnd)->filter($isMeasured);
             /** @var SetLog|null $last */
             $last = $logs->last();
             // Another exercise in its place says nothing of this one.
@@ -101,8 +103,8 @@ final readonly class FollowLogs
             $logged[] = new LoggedSlot(
                 $weekday,
                 new Slot($item->thread, $this->catalogue->exercise($last->exercise), $this->asDone($item, $last)),
-                $weakest->reps,
-                $weakest->reserve,
+                (int) $weakest->reps,
+                (float) $weakest->reserve,
                 $item->setLogs->contains('pain', true),
             );
         }

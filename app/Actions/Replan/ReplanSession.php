@@ -28,7 +28,6 @@ use NimbleShelf\Core\Matching\Candidate;
 use NimbleShelf\Core\Matching\ShelfRungs;
 use NimbleShelf\Core\Planning\Change;
 use NimbleShelf\Core\Planning\ShorterSession;
-use NimbleShelf\Core\Planning\Timeline;
 use NimbleShelf\Core\Text\Plain;
 
 /** Plans a session anew when something is missing, time is short or a part is sore: every change in one list. */
@@ -58,11 +57,7 @@ final readonly class ReplanSession
         $situation = $this->describe->plainSituation($replan->session->client);
         $rungs = $this->dayPlan->rungs($replan->session, $situation);
         $minutes = fn (array $sets): int => (int) ceil(
-            Timeline::of(
-                $this->dayPlan->of($replan->session, $rungs, $sets),
-                $situation->client->isSlowOnFeet(),
-                resting: $situation->client->resting(),
-            )->seconds() / 60,
+            $this->dayPlan->timeline($this->dayPlan->of($replan->session, $rungs, $sets), $situation)->seconds() / 60,
         );
 
         return new ReplanResource(

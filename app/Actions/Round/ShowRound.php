@@ -20,7 +20,6 @@ use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use NimbleShelf\Core\Catalogue\Catalogue;
-use NimbleShelf\Core\Planning\BlockKind;
 
 /** The visits of one day in order, with the week around it. */
 final readonly class ShowRound
@@ -56,6 +55,7 @@ final readonly class ShowRound
 
         return new RoundResource(
             date: $day->toDateString(),
+            tomorrow: $day->addDay()->toDateString(),
             visits: array_values($sessions->map($this->visit(...))->all()),
             week: $week,
             nextDate: $next?->starts_at->toDateString(),
@@ -74,7 +74,7 @@ final readonly class ShowRound
         $items = collect($session->items());
         // What warms up and cools down goes without saying.
         $work = $session->blocks
-            ->reject(static fn (Block $block): bool => in_array($block->kind, [BlockKind::WarmUp, BlockKind::CoolDown], true))
+            ->reject(static fn (Block $block): bool => $block->kind->isFrame())
             ->flatMap(static fn (Block $block): Collection => $block->items);
         $toSwap = $this->showSession->itemsToSwap($session);
         /** @var SetLog|null $last */

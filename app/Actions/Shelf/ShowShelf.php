@@ -140,7 +140,9 @@ final readonly class ShowShelf
             ->get();
         foreach ($sets as $set) {
             if ($set->setting->implement === $thing->kind && $set->setting->band?->band->restLengthM === $thing->band?->restLengthM) {
-                $repetitions += $set->reps;
+                // Uncounted work by the clock stretches a band as well: at the usual tempo of the exercise.
+                $each = $set->reps === null ? $this->catalogue->exercise($set->exercise)->secondsPerRepetition() : 1;
+                $repetitions += $set->reps ?? (int) ceil(($set->seconds ?? 0) / max(1, $each));
             }
         }
 

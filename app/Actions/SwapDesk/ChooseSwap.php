@@ -234,9 +234,17 @@ final readonly class ChooseSwap
         string $occasion,
         string $batch,
     ): void {
-        $why = implode(' ', [...$candidate->reasons, ...$candidate->changes]);
+        $instead = $this->instead($prescribed, $candidate);
+        $onlySet = $scope === SwapScope::Set && $target instanceof Item ? min($target->nextSet(), $target->chosen->sets) : null;
+        $this->change->handle($target, $client->id, CoreChange::swapFor($instead, $onlySet), $scope, $occasion, $instead->why, $batch);
+    }
+
+    /** What a candidate asks for in the place of what is prescribed. */
+    public function instead(Assignment $prescribed, Candidate $candidate): Assignment
+    {
         $rung = $candidate->rung;
-        $instead = Assignment::of(
+
+        return Assignment::of(
             exercise: $rung->exercise->id,
             setting: $rung->setting,
             sets: $prescribed->sets,
@@ -250,11 +258,9 @@ final readonly class ChooseSwap
             words: $rung->words.($candidate->range === null ? '' : "; {$candidate->range}").$this->manners($candidate),
             tempo: $candidate->tempo,
             rangeRatio: $candidate->range === null ? null : $candidate->rangeRatio,
-            why: $why,
+            why: implode(' ', [...$candidate->reasons, ...$candidate->changes]),
             manners: $candidate->execution->manners ?? [],
         );
-        $onlySet = $scope === SwapScope::Set && $target instanceof Item ? min($target->nextSet(), $target->chosen->sets) : null;
-        $this->change->handle($target, $client->id, CoreChange::swapFor($instead, $onlySet), $scope, $occasion, $why, $batch);
     }
 
     /** "; hold for 2 s where it is hardest": what the client has to know beside the setting. */

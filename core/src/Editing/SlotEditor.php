@@ -272,10 +272,12 @@ final readonly class SlotEditor
         if ($now !== null) {
             $kg = $ladder[$now]['wholeKg'];
             $further = $isHarder ? array_slice($ladder, $now + 1) : array_reverse(array_slice($ladder, 0, $now));
-            foreach ($further as ['rung' => $rung, 'wholeKg' => $other]) {
-                if (abs($other / $kg - 1) >= ShelfRungs::ALIKE) {
-                    return $this->finder->pinned(new Pin(1, $exercise->id, $rung->setting), $brief);
-                }
+            $apart = array_filter($further, static fn (array $one): bool => abs($one['wholeKg'] / $kg - 1) >= ShelfRungs::ALIKE);
+            // Two limbs stay two where that is possible: a step is a change of load before it is another movement.
+            $limbs = $slot->assignment->setting->limbs;
+            $alike = array_filter($apart, static fn (array $one): bool => $one['rung']->setting->limbs === $limbs);
+            foreach ([...$alike, ...$apart] as ['rung' => $rung]) {
+                return $this->finder->pinned(new Pin(1, $exercise->id, $rung->setting), $brief);
             }
         }
         foreach ($exercise->ladder[$isHarder ? 'harder' : 'easier'] ?? [] as $id) {

@@ -42,6 +42,12 @@ enum BlockKind: string
         };
     }
 
+    /** True where it warms up or cools down, and the work lies between. */
+    public function isFrame(): bool
+    {
+        return $this === self::WarmUp || $this === self::CoolDown;
+    }
+
     public function label(): string
     {
         return match ($this) {

@@ -18,6 +18,17 @@ final readonly class SessionPlan
         return array_merge(...[[], ...array_map(static fn (Block $block): array => $block->slots, $this->blocks)]);
     }
 
+    /** The same with another slot in the place of the one of its thread. */
+    public function withSlot(Slot $slot): self
+    {
+        $put = static fn (Slot $one): Slot => $one->thread === $slot->thread ? $slot : $one;
+
+        return new self($this->name, array_map(
+            static fn (Block $block): Block => $block->withSlots(array_map($put, $block->slots)),
+            $this->blocks,
+        ));
+    }
+
     /**
      * The same with other numbers of sets; a slot of none goes, and with the last one its block.
      *

@@ -44,20 +44,42 @@ final readonly class ShorterSession
             resting: $resting,
         )->seconds();
         $before = $now = $time($sets);
+        foreach (self::shedding($plan) as ['thread' => $thread, 'sets' => $left]) {
+            if ($now <= 60 * $minutes) {
+                break;
+            }
+            $sets[$thread] = $left;
+            $now = $time($sets);
+        }
+
+        return new self($sets, $before, $now);
+    }
+
+    /**
+     * In what order sets are given up as time runs short, down to one exercise: three sets become two, then what is small
+     * goes, then two sets become one, then the rest goes from the end.
+     *
+     * @param  SessionPlan  $plan  Earlier slots count for more; every slot with a thread of its own.
+     * @return list<array{thread: array-key, sets: int}> Each with how many sets are left of it.
+     */
+    public static function shedding(SessionPlan $plan): array
+    {
+        $slots = $plan->slots();
+        $sets = $order = [];
+        foreach ($slots as $slot) {
+            $sets[$slot->thread] = $slot->assignment->sets;
+        }
         $least = self::leastFirst($slots);
-        // Three sets become two, then what is small goes, then two sets become one, then the rest goes from the end.
         foreach ([[2, false], [0, true], [1, false], [0, false]] as [$downTo, $keepsWhole]) {
             foreach ($least as $slot) {
-                while ($now > 60 * $minutes
-                    && $sets[$slot->thread] > $downTo
-                    && ! ($downTo === 0 && self::mustStay($slot, $slots, $sets, $keepsWhole))) {
+                while ($sets[$slot->thread] > $downTo && ! ($downTo === 0 && self::mustStay($slot, $slots, $sets, $keepsWhole))) {
                     $sets[$slot->thread] = $downTo === 0 ? 0 : $sets[$slot->thread] - 1;
-                    $now = $time($sets);
+                    $order[] = ['thread' => $slot->thread, 'sets' => $sets[$slot->thread]];
                 }
             }
         }
 
-        return new self($sets, $before, $now);
+        return $order;
     }
 
     /**

@@ -16,6 +16,7 @@ final readonly class Step
      * @param  'repetitions'|'seconds'|null  $unit  Of the dose.
      * @param  list<ThingInUse>  $pickUp
      * @param  list<ThingInUse>  $putDown
+     * @param  Counting|null  $counting  What tells that the work is through; null for all but work.
      * @param  bool  $endsSet  True where a set, or a side of it, is through and can be logged.
      */
     public function __construct(
@@ -30,6 +31,7 @@ final readonly class Step
         public array $pickUp = [],
         public array $putDown = [],
         public bool $endsSet = false,
+        public ?Counting $counting = null,
     ) {
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace NimbleShelf\Core\Programme;
 
-use NimbleShelf\Core\Planning\BlockKind;
 use NimbleShelf\Core\Planning\SessionPlan;
 use NimbleShelf\Core\Planning\Slot;
 use NimbleShelf\Core\Planning\Timeline;
@@ -21,7 +20,7 @@ final readonly class PlannedDay
     {
         $slots = [];
         foreach ($this->plan->blocks as $block) {
-            if ($block->kind !== BlockKind::WarmUp && $block->kind !== BlockKind::CoolDown) {
+            if (! $block->kind->isFrame()) {
                 array_push($slots, ...$block->slots);
             }
         }

@@ -1,32 +1,12 @@
 import { Outlet } from 'react-router'
-import { Toaster } from 'sonner'
-import { useMedia } from '../shared/lib/useMedia'
+import { Messages } from './Messages'
 
-/** What every place shares: where short messages appear. */
+/** What every place shares. */
 export function Root() {
-  // On a phone the thumb works at the bottom: nothing may lie over it there.
-  const isPhone = useMedia('(max-width: 640px)')
   return (
     <>
       <Outlet />
-      <Toaster
-        position={isPhone ? 'top-center' : 'bottom-left'}
-        toastOptions={{
-          style: {
-            background: 'var(--color-base-content)',
-            color: 'var(--color-base-100)',
-            border: 'none',
-            fontFamily: 'var(--font-sans)',
-            fontSize: '1rem',
-          },
-          actionButtonStyle: {
-            background: 'var(--color-accent)',
-            color: 'var(--color-accent-content)',
-            fontSize: '0.95rem',
-            height: '2rem',
-          },
-        }}
-      />
+      <Messages />
     </>
   )
 }

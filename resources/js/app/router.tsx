@@ -1,59 +1,53 @@
 import { createBrowserRouter } from 'react-router'
-import { CataloguePage, ExercisePage } from '../features/catalogue'
-import { BenchPage } from '../features/bench'
-import { ClientDesk, ClientList, HealthPage, NewClientPage, PersonPage, RoomPage } from '../features/clients'
-import { FloorPage } from '../features/floor'
-import { LedgerPage } from '../features/ledger'
-import { ComparePage, PrintWeek, ProgrammePage, ReviewPage, WeekPage } from '../features/programme'
-import { RailPage } from '../features/rail'
-import { ReplanPage } from '../features/replan'
-import { RoundPage } from '../features/round'
-import { SettingsPage } from '../features/settings'
-import { ShelfPage } from '../features/shelf'
-import { SwapDeskPage } from '../features/swap-desk'
 import { Broken } from './Broken'
-import { Desk } from './Desk'
-import { NotHere } from './NotHere'
 import { Root } from './Root'
-import { SignedOut } from './SignedOut'
+
+/** A place that is fetched when somebody goes there; the Floor needs none of the others. */
+const place = <T extends Record<string, unknown>>(fetch: () => Promise<T>, name: keyof T & string) => ({
+  lazy: async () => ({ Component: (await fetch())[name] as React.ComponentType }),
+})
+
+const catalogue = () => import('../features/catalogue')
+const clients = () => import('../features/clients')
+const programme = () => import('../features/programme')
 
 export const router = createBrowserRouter([
   {
     element: <Root />,
     errorElement: <Broken />,
+    hydrateFallbackElement: <p className="p-8">Opening…</p>,
     children: [
-      { path: '/sign-in', element: <SignedOut /> },
-      { path: '/floor/:sessionId', element: <FloorPage /> },
+      { path: '/sign-in', ...place(() => import('./SignedOut'), 'SignedOut') },
       {
-        element: <Desk />,
+        ...place(() => import('./Desk'), 'Desk'),
         children: [
-          { path: '/', element: <RoundPage /> },
-          { path: '/clients', element: <ClientList /> },
-          { path: '/clients/new', element: <NewClientPage /> },
-          { path: '/settings', element: <SettingsPage /> },
+          { path: '/', ...place(() => import('../features/round'), 'RoundPage') },
+          { path: '/clients', ...place(clients, 'ClientList') },
+          { path: '/clients/new', ...place(clients, 'NewClientPage') },
+          { path: '/settings', ...place(() => import('../features/settings'), 'SettingsPage') },
           {
             path: '/clients/:clientId',
-            element: <ClientDesk />,
+            ...place(clients, 'ClientDesk'),
             children: [
-              { index: true, element: <PersonPage /> },
-              { path: 'health', element: <HealthPage /> },
-              { path: 'room', element: <RoomPage /> },
-              { path: 'programme', element: <ProgrammePage /> },
-              { path: 'programme/:programmeId/review', element: <ReviewPage /> },
-              { path: 'programme/:programmeId/with/:otherId', element: <ComparePage /> },
-              { path: 'programme/:programmeId/week/:week', element: <WeekPage /> },
-              { path: 'programme/:programmeId/week/:week/print', element: <PrintWeek /> },
-              { path: 'rail', element: <RailPage /> },
-              { path: 'bench', element: <BenchPage /> },
-              { path: 'shelf', element: <ShelfPage /> },
-              { path: 'ledger', element: <LedgerPage /> },
+              { index: true, ...place(clients, 'PersonPage') },
+              { path: 'health', ...place(clients, 'HealthPage') },
+              { path: 'room', ...place(clients, 'RoomPage') },
+              { path: 'programme', ...place(programme, 'ProgrammePage') },
+              { path: 'programme/:programmeId/review', ...place(programme, 'ReviewPage') },
+              { path: 'programme/:programmeId/with/:otherId', ...place(programme, 'ComparePage') },
+              { path: 'programme/:programmeId/week/:week', ...place(programme, 'WeekPage') },
+              { path: 'programme/:programmeId/week/:week/print', ...place(programme, 'PrintWeek') },
+              { path: 'rail', ...place(() => import('../features/rail'), 'RailPage') },
+              { path: 'bench', ...place(() => import('../features/bench'), 'BenchPage') },
+              { path: 'shelf', ...place(() => import('../features/shelf'), 'ShelfPage') },
+              { path: 'ledger', ...place(() => import('../features/ledger'), 'LedgerPage') },
             ],
           },
-          { path: '/catalogue', element: <CataloguePage /> },
-          { path: '/catalogue/:exerciseId', element: <ExercisePage /> },
-          { path: '/replan/:sessionId', element: <ReplanPage /> },
-          { path: '/swap/:itemId', element: <SwapDeskPage /> },
-          { path: '*', element: <NotHere /> },
+          { path: '/catalogue', ...place(catalogue, 'CataloguePage') },
+          { path: '/catalogue/:exerciseId', ...place(catalogue, 'ExercisePage') },
+          { path: '/replan/:sessionId', ...place(() => import('../features/replan'), 'ReplanPage') },
+          { path: '/swap/:itemId', ...place(() => import('../features/swap-desk'), 'SwapDeskPage') },
+          { path: '*', ...place(() => import('./NotHere'), 'NotHere') },
         ],
       },
     ],

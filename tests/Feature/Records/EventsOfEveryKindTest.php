@@ -29,7 +29,12 @@ it('keeps an event of every kind, as it was said', function (FloorEventKind $kin
         default => Saltmarrow::event($this->session, $kind->value, array_filter([
             'itemId' => $this->item->id,
             'setNumber' => 1,
-            'targetKey' => $kind->takesBack() ? (string) Str::uuid() : null,
+            'targetKey' => $kind->hasTarget() ? (string) Str::uuid() : null,
+            'to' => $kind === FloorEventKind::Moved ? 'later' : null,
+            'instead' => $kind === FloorEventKind::Swapped ? $this->item->prescribed->toArray() : null,
+            'itemIds' => $kind === FloorEventKind::Picked ? [$this->item->id] : null,
+            'reserve' => $kind === FloorEventKind::SetRated ? 2 : null,
+            'effort' => $kind === FloorEventKind::SessionRated ? 7 : null,
             'seconds' => $kind === FloorEventKind::RestLonger ? 15 : null,
             'note' => $kind === FloorEventKind::Pain ? 'left knee, sharp' : null,
         ], static fn (mixed $value): bool => $value !== null)),
@@ -45,7 +50,10 @@ it('keeps an event of every kind, as it was said', function (FloorEventKind $kin
 it('asks an event for what its kind needs', function (string $kind, string $field): void {
     $this->happened(Saltmarrow::event($this->session, $kind))->assertConflict()->assertJsonPath('refused.0.field', $field);
     expect(FloorEvent::query()->count())->toBe(0);
-})->with([['skipped', 'itemId'], ['pain', 'itemId'], ['set-voided', 'targetKey'], ['taken-up', 'targetKey'], ['set-done', 'itemId']]);
+})->with([['skipped', 'itemId'], ['pain', 'itemId'], ['set-voided', 'targetKey'], ['taken-up', 'targetKey'], ['set-done', 'itemId'],
+    ['moved', 'itemId'], ['redone', 'itemId'], ['set-begun', 'itemId'], ['swapped', 'itemId'], ['added', 'itemId'],
+    ['set-rated', 'targetKey'], ['picked', 'itemIds'], ['session-rated', 'effort'],
+]);
 
 it('comes to the same sets and the same state in every order', function (array $order): void {
     $at = static fn (int $minute): string => CarbonImmutable::parse('2026-11-26 09:00', 'UTC')->addMinutes($minute)->toIso8601String();

@@ -1,15 +1,35 @@
+import 'fake-indexeddb/auto'
+import { IDBFactory } from 'fake-indexeddb'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import type { FloorEvent } from '../../../resources/js/features/floor/events'
+import type { FloorEvent } from '../../../resources/js/features/floor/run/events'
+import { seeded } from './floor'
 
 /** A fresh outbox, as when the page is opened: what an earlier one kept is still on the device. */
-async function opened(answer: (events: FloorEvent[]) => Promise<unknown>) {
+async function opened(answer: (events: FloorEvent[]) => Promise<unknown>, trainer = 1) {
   vi.resetModules()
   const { ApiError } = await import('../../../resources/js/shared/api/client')
   const post = vi.fn((_path: string, body: { events: FloorEvent[] }) => answer(body.events))
   vi.doMock('../../../resources/js/shared/api', () => ({ api: { post }, ApiError }))
-  const outbox = await import('../../../resources/js/features/floor/outbox')
-  outbox.openOutbox(1)
-  return { ...outbox, post, ApiError }
+  const outbox = await import('../../../resources/js/features/floor/device/outbox')
+  const store = await import('../../../resources/js/features/floor/device/store')
+  void outbox.openOutbox(trainer)
+  await quiet()
+  const rows = async (of = trainer) =>
+    (await store.eventsOf(of)).map(({ key, state, message }) =>
+      message === null ? `${key} ${state}` : `${key} ${message}`,
+    )
+  return { ...outbox, post, ApiError, rows }
+}
+
+/** Lets the device write and answer; timers of the page stand still meanwhile. */
+async function quiet(times = 60): Promise<void> {
+  for (let i = 0; i < times; i++) await new Promise((resolve) => setImmediate(resolve))
+}
+
+/** As when so many milliseconds pass. */
+async function pass(ms: number): Promise<void> {
+  await vi.advanceTimersByTimeAsync(ms)
+  await quiet()
 }
 
 const event = (key: string): FloorEvent => ({
@@ -22,16 +42,19 @@ const event = (key: string): FloorEvent => ({
 })
 
 const accepted = (events: FloorEvent[]) => Promise.resolve({ accepted: events.map(({ key }) => key), refused: [] })
-const kept = () => JSON.parse(localStorage.getItem('nimble-shelf-outbox-1') ?? '{"waiting":[],"refused":[]}') as object
+const noNetwork = () => Promise.reject(new Error('no network'))
+const keysOf = (call: unknown[] | undefined) => (call?.[1] as { events: FloorEvent[] }).events.map(({ key }) => key)
 
 describe('the outbox', () => {
   beforeEach(() => {
-    vi.useFakeTimers()
-    const store = new Map<string, string>()
+    vi.stubGlobal('indexedDB', new IDBFactory())
+    vi.stubGlobal('BroadcastChannel', undefined)
+    vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] })
+    const kept = new Map<string, string>()
     vi.stubGlobal('localStorage', {
-      getItem: (key: string) => store.get(key) ?? null,
-      setItem: (key: string, value: string) => store.set(key, value),
-      removeItem: (key: string) => store.delete(key),
+      getItem: (key: string) => kept.get(key) ?? null,
+      setItem: (key: string, value: string) => kept.set(key, value),
+      removeItem: (key: string) => kept.delete(key),
     })
   })
   afterEach(() => {
@@ -40,153 +63,212 @@ describe('the outbox', () => {
     vi.doUnmock('../../../resources/js/shared/api')
   })
 
-  it('sends what happens and forgets it when it is kept', async () => {
-    const { happen, flush, post, onKept } = await opened(accepted)
+  it('sends what happens, and knows afterwards that it did', async () => {
+    const { happen, post, onKept, rows } = await opened(accepted)
     const told: string[] = []
     onKept((events) => told.push(...events.map(({ key }) => key)))
     happen(event('a'), event('b'))
-    await flush()
-    await vi.runAllTimersAsync()
+    await quiet()
     expect(post).toHaveBeenCalledTimes(1)
     expect(told).toEqual(['a', 'b'])
-    expect(kept()).toEqual({ waiting: [], refused: [] })
+    expect(await rows()).toEqual(['a sent', 'b sent'])
   })
 
-  it('keeps on the device what cannot be sent, also when the page is closed', async () => {
-    const first = await opened(() => Promise.reject(new Error('no network')))
-    first.happen(event('a'))
-    await vi.advanceTimersByTimeAsync(100)
-    expect(kept()).toMatchObject({ waiting: [{ key: 'a' }] })
-    // The page is closed: nothing of it runs on.
-    vi.clearAllTimers()
+  it('keeps what is for this device alone on this device', async () => {
+    const { happen, post, rows } = await opened(accepted)
+    const shown = { item: {}, steps: [] } as unknown as NonNullable<FloorEvent['shown']>
+    happen({ ...event('a'), kind: 'swapped', shown, before: shown })
+    await quiet()
+    expect(Object.keys(post.mock.calls[0]?.[1].events[0] ?? {})).not.toContain('shown')
+    expect(await rows()).toEqual(['a sent'])
+  })
 
+  it('keeps on the device what cannot be sent, also when the page is killed', async () => {
+    const first = await opened(noNetwork)
+    first.happen(event('a'))
+    await quiet()
+    expect(await first.rows()).toEqual(['a waiting'])
+    // Nothing of the page runs on.
+    vi.clearAllTimers()
     const later = await opened(accepted)
     later.happen(event('b'))
-    await vi.runAllTimersAsync()
-    expect(later.post.mock.calls.flatMap(([, { events }]) => events.map(({ key }) => key))).toEqual(['a', 'b'])
-    expect(kept()).toEqual({ waiting: [], refused: [] })
+    await quiet()
+    expect(later.post.mock.calls.flatMap(keysOf)).toEqual(['a', 'b'])
+    expect(await later.rows()).toEqual(['a sent', 'b sent'])
   })
 
   it('tries again by itself, and sends what happened meanwhile with it', async () => {
-    let isOnline = false
-    const { happen, post } = await opened((events) =>
-      isOnline ? accepted(events) : Promise.reject(new Error('no network')),
-    )
+    const network = { isThere: false }
+    const { happen, post } = await opened((events) => (network.isThere ? accepted(events) : noNetwork()))
     happen(event('a'))
-    await vi.advanceTimersByTimeAsync(100)
+    await quiet()
     happen(event('b'))
-    await vi.advanceTimersByTimeAsync(100)
-    isOnline = true
-    await vi.advanceTimersByTimeAsync(6000)
-    const last = post.mock.calls[post.mock.calls.length - 1]
-    expect(last?.[1].events.map(({ key }) => key)).toEqual(['a', 'b'])
-    expect(kept()).toEqual({ waiting: [], refused: [] })
+    await quiet()
+    network.isThere = true
+    await pass(6000)
+    expect(keysOf(post.mock.lastCall)).toEqual(['a', 'b'])
   })
 
   it('has one request on the way at a time', async () => {
-    let answer: () => void = () => undefined
+    const answers: (() => void)[] = []
     const { happen, post } = await opened(
       (events) =>
-        new Promise((resolve) => {
-          answer = () => resolve({ accepted: events.map(({ key }) => key), refused: [] })
-        }),
+        new Promise((resolve) => answers.push(() => resolve({ accepted: events.map(({ key }) => key), refused: [] }))),
     )
     happen(event('a'))
+    await quiet()
     happen(event('b'))
-    await vi.advanceTimersByTimeAsync(50)
+    await quiet()
     expect(post).toHaveBeenCalledTimes(1)
-    answer()
-    await vi.advanceTimersByTimeAsync(50)
+    answers[0]?.()
+    await quiet()
     expect(post).toHaveBeenCalledTimes(2)
-    expect(post.mock.calls[1]?.[1].events.map(({ key }) => key)).toEqual(['b'])
+    expect(keysOf(post.mock.calls[1])).toEqual(['b'])
   })
 
   it('keeps what was refused apart, with its reason, until it has been read', async () => {
-    const refusing = await opened((events) =>
-      Promise.reject(
-        new refusing_.ApiError(
-          409,
-          'Ask a clinician first.',
-          { lock: ['Ask a clinician first.'] },
-          {
-            accepted: [],
-            refused: events.map(({ key }) => ({ key, field: 'lock', message: 'Ask a clinician first.' })),
-          },
-        ),
-      ),
-    )
-    const refusing_ = refusing
-    refusing.happen(event('a'))
-    await vi.advanceTimersByTimeAsync(50)
-    expect(kept()).toMatchObject({ waiting: [], refused: [{ event: { key: 'a' }, message: 'Ask a clinician first.' }] })
-    refusing.putAway()
-    expect(kept()).toEqual({ waiting: [], refused: [] })
+    const message = 'Ask a clinician first.'
+    const page: Awaited<ReturnType<typeof opened>> = await opened((events) => {
+      const refused = events.map(({ key }) => ({ key, field: 'lock', message }))
+      return Promise.reject(new page.ApiError(409, message, { lock: [message] }, { accepted: [], refused }))
+    })
+    page.happen(event('a'))
+    await quiet()
+    expect(await page.rows()).toEqual([`a ${message}`])
+    expect(page.currentBox().refused).toMatchObject([{ event: { key: 'a' }, message }])
+    page.putAway()
+    await quiet()
+    expect(await page.rows()).toEqual([])
   })
 
-  it('does not lose its head where storage is forbidden', async () => {
-    vi.stubGlobal('localStorage', {
-      getItem: () => {
-        throw new Error('forbidden')
-      },
-      setItem: () => {
-        throw new Error('forbidden')
+  it('goes on in memory where this device keeps nothing, and says so', async () => {
+    vi.stubGlobal('indexedDB', {
+      open: () => {
+        throw new DOMException('not here', 'SecurityError')
       },
     })
-    const online = { now: false }
-    const { happen, post, openOutbox, closeOutbox } = await opened((events) =>
-      online.now ? accepted(events) : Promise.reject(new Error('no network')),
-    )
+    const network = { isThere: false }
+    const { happen, post, currentBox } = await opened((events) => (network.isThere ? accepted(events) : noNetwork()))
     happen(event('a'))
-    await vi.advanceTimersByTimeAsync(100)
-    closeOutbox()
-    online.now = true
-    openOutbox(1)
-    await vi.runAllTimersAsync()
+    await quiet()
+    expect(currentBox()).toMatchObject({ trouble: 'forbidden', waiting: [{ key: 'a' }] })
+    network.isThere = true
+    await pass(6000)
     expect(post).toHaveBeenCalledTimes(2)
+    expect(currentBox()).toMatchObject({ trouble: 'forbidden', waiting: [] })
   })
 
-  it('reads a box that was spoilt as empty', async () => {
-    localStorage.setItem('nimble-shelf-outbox-1', '{"waiting": [')
-    const { happen, post } = await opened(accepted)
+  it('says that the device is full, and that it is not, once there is room', async () => {
+    const { happen, currentBox } = await opened(noNetwork)
+    const put = vi.spyOn(IDBObjectStore.prototype, 'put').mockImplementation(() => {
+      throw new DOMException('no room', 'QuotaExceededError')
+    })
     happen(event('a'))
-    await vi.runAllTimersAsync()
-    expect(post.mock.calls[0]?.[1].events).toHaveLength(1)
+    await quiet()
+    expect(currentBox()).toMatchObject({ trouble: 'full', waiting: [{ key: 'a' }] })
+    put.mockRestore()
+    happen(event('b'))
+    await quiet()
+    expect(currentBox()).toMatchObject({ trouble: null, waiting: [{ key: 'a' }, { key: 'b' }] })
+  })
+
+  it('asks for the sign-in where it ran out, and sends when it is back', async () => {
+    const door = { isOpen: false }
+    const page: Awaited<ReturnType<typeof opened>> = await opened((events) =>
+      door.isOpen ? accepted(events) : Promise.reject(new page.ApiError(401, 'You are signed out.')),
+    )
+    const { happen, currentBox, openOutbox } = page
+    happen(event('a'))
+    await quiet()
+    expect(currentBox()).toMatchObject({ isSignedOut: true, waiting: [{ key: 'a' }] })
+    door.isOpen = true
+    void openOutbox(1)
+    await quiet()
+    expect(currentBox()).toMatchObject({ isSignedOut: false, waiting: [] })
+  })
+
+  it('takes over what an earlier version kept', async () => {
+    localStorage.setItem('nimble-shelf-outbox-1', JSON.stringify({ waiting: [event('old')], refused: [] }))
+    const { post } = await opened(accepted)
+    expect(keysOf(post.mock.calls[0])).toEqual(['old'])
+    expect(localStorage.getItem('nimble-shelf-outbox-1')).toBeNull()
   })
 
   it('sends what waited once its trainer is back, and shows it to nobody else', async () => {
-    const online = { now: false }
-    const answers = (events: FloorEvent[]) => (online.now ? accepted(events) : Promise.reject(new Error('no network')))
-    const { happen, post, openOutbox, closeOutbox } = await opened(answers)
+    const network = { isThere: false }
+    const { happen, post, openOutbox, closeOutbox, currentBox } = await opened((events) =>
+      network.isThere ? accepted(events) : noNetwork(),
+    )
     happen(event('a'))
-    await vi.advanceTimersByTimeAsync(100)
+    await quiet()
     closeOutbox()
-    online.now = true
-    await vi.advanceTimersByTimeAsync(20000)
-    openOutbox(2)
-    await vi.advanceTimersByTimeAsync(20000)
+    network.isThere = true
+    await pass(20_000)
+    void openOutbox(2)
+    await pass(20_000)
+    expect(currentBox().waiting).toEqual([])
     expect(post).toHaveBeenCalledTimes(1)
-    openOutbox(1)
-    await vi.advanceTimersByTimeAsync(100)
-    expect(post.mock.calls[1]?.[1].events.map(({ key }) => key)).toEqual(['a'])
-    expect(kept()).toEqual({ waiting: [], refused: [] })
+    void openOutbox(1)
+    await quiet()
+    expect(keysOf(post.mock.calls[1])).toEqual(['a'])
   })
 
   it('lets an answer that comes after another trainer signed in change nothing of theirs, nor lose the first one’s', async () => {
-    let answer: () => void = () => undefined
-    const { happen, post, openOutbox } = await opened(
+    const answers: (() => void)[] = []
+    const { happen, openOutbox, rows } = await opened(
       (events) =>
         new Promise((resolve) => {
-          const refusals = events.map(({ key }) => ({ key, field: 'clientId', message: 'Not one of yours.' }))
-          answer = () => resolve({ accepted: [], refused: refusals })
+          const refused = events.map(({ key }) => ({ key, field: 'clientId', message: 'Not one of yours.' }))
+          answers.push(() => resolve({ accepted: [], refused }))
         }),
     )
     happen(event('a'))
-    await vi.advanceTimersByTimeAsync(50)
-    openOutbox(2)
-    answer()
-    await vi.advanceTimersByTimeAsync(50)
-    expect(kept()).toMatchObject({ waiting: [{ key: 'a' }], refused: [] })
-    expect(localStorage.getItem('nimble-shelf-outbox-2')).toBeNull()
-    expect(post).toHaveBeenCalledTimes(1)
+    await quiet()
+    void openOutbox(2)
+    await quiet()
+    answers[0]?.()
+    await quiet()
+    expect(await rows(1)).toEqual(['a waiting'])
+    expect(await rows(2)).toEqual([])
   })
+
+  it('brings every event there once over a network that drops, delays and doubles, with the page killed on the way', async () => {
+    for (let seed = 1; seed <= 200; seed++) {
+      const chance = seeded(seed)
+      vi.stubGlobal('indexedDB', new IDBFactory())
+      /** What the application has: each key once, in whatever order. */
+      const there = new Map<string, FloorEvent>()
+      const answer = async (events: FloorEvent[]) => {
+        const luck = chance()
+        // Lost on the way there.
+        if (luck < 0.25) return noNetwork()
+        const keep = () => {
+          for (const one of events) if (!there.has(one.key)) there.set(one.key, one)
+        }
+        keep()
+        if (luck < 0.35) keep()
+        // Kept, and the answer lost on the way back.
+        if (luck < 0.55) return noNetwork()
+        if (luck < 0.7) await new Promise((resolve) => setTimeout(resolve, 8000 * chance()))
+        return accepted(events)
+      }
+      let page = await opened(answer)
+      const tapped: string[] = []
+      for (let tap = 0; tap < 8; tap++) {
+        const key = `${seed}-${tap}`
+        tapped.push(key)
+        page.happen(event(key))
+        await quiet(12)
+        if (chance() < 0.4) await pass(6000 * chance())
+        if (chance() < 0.2) {
+          vi.clearAllTimers()
+          page = await opened(answer)
+        }
+      }
+      for (let i = 0; i < 60 && page.currentBox().waiting.length > 0; i++) await pass(9000)
+      expect([...there.keys()].sort(), `seed ${seed}`).toEqual([...tapped].sort())
+      expect(page.currentBox().waiting).toEqual([])
+      vi.clearAllTimers()
+    }
+  }, 240_000)
 })

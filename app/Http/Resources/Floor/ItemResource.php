@@ -16,6 +16,9 @@ final readonly class ItemResource extends Resource
      * @param  array<string, mixed>  $setting  As it is done now; a set that is logged says it back.
      * @param  string  $certainty  How sure the load is.
      * @param  array<string, int>|null  $tempoParts  Seconds of each part; null for the usual tempo.
+     * @param  string  $dose  What one set asks for, in words.
+     * @param  float  $secondsEach  One repetition at the tempo that is asked for.
+     * @param  int|null  $bestSeconds  Of a hold: the longest so far; null where there is none, or it is no hold.
      * @param  float|null  $rangeRatio  What the load comes to over the part of the range that is used; null for all of it.
      * @param  EquivalentResource|null  $equivalent  Null where kilograms mean nothing.
      * @param  string|null  $tempo  Slower than usual, in words; null for the usual one.
@@ -35,8 +38,11 @@ final readonly class ItemResource extends Resource
         public string $certainty,
         public int $sets,
         public int $reps,
+        public string $dose,
+        public float $secondsEach,
         public int $reserve,
         public bool $isHold,
+        public ?int $bestSeconds,
         public bool $lastToFailure,
         public bool $perSide,
         public int $restSeconds,

@@ -20,7 +20,16 @@ final readonly class SessionResource extends Resource
      * @param  int  $takesMinutes  What its sets, rests and changes add up to.
      * @param  int  $positionChanges  How often the client gets down to the floor or up.
      * @param  list<StepResource>  $steps  Everything that is played, in order.
-     * @param  list<SkippedResource>  $skipped
+     * @param  list<FloorFactResource>  $facts  What happened and stands, in order; sets apart.
+     * @param  list<SheddingResource>  $shedding  What is given up first as time runs short.
+     * @param  NextVisitResource|null  $next  Null where none is planned.
+     * @param  list<PartResource>  $parts  Parts of the body that may be sore.
+     * @param  bool  $asksPressure  True where the pressure is taken before every session.
+     * @param  int  $stopSystolic  At or above it nobody trains, millimetres of mercury.
+     * @param  int  $stopDiastolic  At or above it nobody trains, millimetres of mercury.
+     * @param  string  $emergencyNumber  Whom to call.
+     * @param  string|null  $startedAt  By the device's clock.
+     * @param  string|null  $endedAt  By the device's clock.
      */
     public function __construct(
         public int $id,
@@ -37,7 +46,16 @@ final readonly class SessionResource extends Resource
         public array $clashes,
         public array $blocks,
         public array $steps,
-        public array $skipped,
+        public array $facts,
+        public array $shedding,
+        public ?NextVisitResource $next,
+        public array $parts,
+        public bool $asksPressure,
+        public int $stopSystolic,
+        public int $stopDiastolic,
+        public string $emergencyNumber,
+        public ?string $startedAt,
+        public ?string $endedAt,
     ) {
     }
 }

@@ -10,12 +10,14 @@ use App\Http\Resources\Resource;
 final readonly class RoundResource extends Resource
 {
     /**
+     * @param  string  $tomorrow  The day after it.
      * @param  list<VisitResource>  $visits
      * @param  list<WeekDayResource>  $week
      * @param  string|null  $nextDate  The next day with a visit, where this one has none.
      */
     public function __construct(
         public string $date,
+        public string $tomorrow,
         public array $visits,
         public array $week,
         public ?string $nextDate,

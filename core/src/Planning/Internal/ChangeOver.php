@@ -103,9 +103,21 @@ final readonly class ChangeOver
             ' and the ',
             array_map(static fn (ThingInUse $use): string => $use->name, $uses),
         );
+        // A wall is gone to, and furniture is set; neither is put down.
+        $isOfKind = static fn (string $kind, array $uses): array => array_filter($uses, static fn (ThingInUse $use): bool => match (true) {
+            $use->kind === 'wall' => $kind === 'wall',
+            Thing::isSupportKind($use->kind) => $kind === 'furniture',
+            default => $kind === 'load',
+        });
+        [$down, $up] = [$isOfKind('load', $this->putDown), $isOfKind('load', $this->pickUp)];
+        [$aside, $set] = [$isOfKind('furniture', $this->putDown), $isOfKind('furniture', $this->pickUp)];
+        $wall = $isOfKind('wall', $this->pickUp);
         $said = array_values(array_filter([
-            $this->putDown === [] ? '' : "put down the {$names($this->putDown)}",
-            $this->pickUp === [] ? '' : "take the {$names($this->pickUp)}",
+            $down === [] ? '' : "put down the {$names($down)}",
+            $aside === [] ? '' : "move the {$names($aside)} aside",
+            $up === [] ? '' : "take the {$names($up)}",
+            $set === [] ? '' : "set the {$names($set)} ready",
+            $wall === [] ? '' : "go to the {$names($wall)}",
             ...array_map(static fn (ThingInUse $use): string => self::anewInWords($use, $next), array_values($this->changed)),
             ! $this->changesPosition ? '' : ($this->toTheFloor ? 'down to the floor' : 'up from the floor'),
         ], static fn (string $part): bool => $part !== ''));

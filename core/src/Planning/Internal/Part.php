@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NimbleShelf\Core\Planning\Internal;
 
+use NimbleShelf\Core\Planning\Counting;
+
 /**
  * A stretch of work without a break.
  *
@@ -26,6 +28,7 @@ final readonly class Part
         public ?string $side = null,
         public string $announce = '',
         public bool $endsSet = true,
+        public Counting $counting = Counting::Down,
     ) {
     }
 }

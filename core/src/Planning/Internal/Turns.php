@@ -6,6 +6,7 @@ namespace NimbleShelf\Core\Planning\Internal;
 
 use NimbleShelf\Core\Planning\Block;
 use NimbleShelf\Core\Planning\BlockKind;
+use NimbleShelf\Core\Planning\Counting;
 use NimbleShelf\Core\Planning\Dose;
 use NimbleShelf\Core\Planning\Phase;
 use NimbleShelf\Core\Planning\RestingLimbs;
@@ -26,9 +27,10 @@ final readonly class Turns
 
     /**
      * @param  'left'|'right'  $firstSide  The weaker one.
+     * @param  bool  $everyPick  True for all that a menu offers.
      * @return list<Turn>
      */
-    public static function of(Block $block, string $firstSide, RestingLimbs $resting): array
+    public static function of(Block $block, string $firstSide, RestingLimbs $resting, bool $everyPick = false): array
     {
         $turns = new self($block, $firstSide, $resting);
 
@@ -38,7 +40,7 @@ final readonly class Turns
             BlockKind::Ladder => $turns->ladder(),
             BlockKind::TwoPhase => $turns->twoPhase(),
             BlockKind::Layered => $turns->layered(),
-            BlockKind::Menu => $turns->menu(),
+            BlockKind::Menu => $turns->menu($everyPick),
             default => $turns->straight($block->slots),
         };
     }
@@ -167,14 +169,14 @@ final readonly class Turns
     }
 
     /** @return list<Turn> Until the client has picked, the first ones stand for the picks. */
-    private function menu(): array
+    private function menu(bool $everyPick): array
     {
         $pick = min($this->block->rule->pick ?? 1, count($this->block->slots));
         $names = implode(', ', array_map(static fn (Slot $slot): string => $slot->exercise->name, $this->block->slots));
         $needs = $this->block->rule->needs === [] ? '' : ' ('.implode(', ', $this->block->rule->needs).')';
 
         return $this->straight(
-            array_slice($this->block->slots, 0, $pick),
+            $everyPick ? $this->block->slots : array_slice($this->block->slots, 0, $pick),
             sprintf('Choose %d of %d%s: %s', $pick, count($this->block->slots), $needs, $names),
         );
     }
@@ -206,24 +208,33 @@ final readonly class Turns
             $own = $dose->onOneSide();
             $words = $own->inWords().self::toTheEnd($slot, $round);
 
-            return [new Part($own->workSeconds($slot->secondsEach()), $own->count(), $own->unit(), $words, $only)];
+            return [new Part(
+                $own->workSeconds($slot->secondsEach()),
+                $own->count(),
+                $own->unit(),
+                $words,
+                $only,
+                counting: Counting::of($own),
+            )];
         }
         // What is meant in total is shared out between the sides.
         $count = ! $dose->perSide && $sides === Sides::Each ? max(1, (int) ceil($dose->count() / 2)) : $dose->count();
         $oneSide = $dose->to($count)->workSeconds($slot->secondsEach());
         $words = ($dose->asLongAsClean ? $dose->inWords() : $dose->to($count)->inWords()).self::toTheEnd($slot, $round);
-        $unit = $dose->unit();
+        $isBothInTurn = $sides === Sides::Alternating;
+        $times = $isBothInTurn && $dose->perSide ? 2 : 1;
+        $work = [
+            'seconds' => $times * $oneSide,
+            'dose' => $times * $count,
+            'unit' => $dose->unit(),
+            'words' => $isBothInTurn ? "{$words}, {$sides->inWords()}" : $words,
+            'counting' => Counting::of($dose),
+        ];
 
         return match ($sides) {
-            Sides::Both, Sides::OwnSlots => [new Part($oneSide, $count, $unit, $words)],
-            Sides::Alternating => [
-                new Part(($dose->perSide ? 2 : 1) * $oneSide, ($dose->perSide ? 2 : 1) * $count, $unit, "{$words}, {$sides->inWords()}"),
-            ],
-            Sides::Each => [
-                new Part($oneSide, $count, $unit, $words, $this->firstSide),
-                new Part($oneSide, $count, $unit, $words, $this->other()),
-            ],
-            Sides::SwapEachRound => [new Part($oneSide, $count, $unit, $words, $round % 2 === 1 ? $this->firstSide : $this->other())],
+            Sides::Both, Sides::OwnSlots, Sides::Alternating => [new Part(...$work)],
+            Sides::Each => [new Part(...$work, side: $this->firstSide), new Part(...$work, side: $this->other())],
+            Sides::SwapEachRound => [new Part(...$work, side: $round % 2 === 1 ? $this->firstSide : $this->other())],
         };
     }
 

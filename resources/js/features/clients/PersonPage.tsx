@@ -130,7 +130,7 @@ function Sessions({ sessions }: { sessions: SessionSummary[] }) {
           </span>
           <span className="grow">{session.name}</span>
           {session.swapsNeeded > 0 && <span className="tag look-here">{session.swapsNeeded} to swap</span>}
-          <Link to={`/floor/${session.id}`} className="btn btn-sm btn-outline">
+          <Link reloadDocument to={`/floor/${session.id}`} className="btn btn-sm btn-outline">
             {session.state === 'running' ? 'Back to the Floor' : 'Open the Floor'}
           </Link>
         </li>

@@ -1,38 +1,102 @@
-import { ArrowLeftRight, Shuffle, Undo2 } from 'lucide-react'
-import { Link } from 'react-router'
-import type { Session } from '../../shared/api'
-import { countOf } from '../../shared/lib/counts'
+import { ArrowLeftRight, HeartPulse, Shuffle, Undo2 } from 'lucide-react'
+import { useState } from 'react'
+import type { Alternative, Item, Session } from '../../shared/api'
 import { useKeys } from '../../shared/lib/useKeys'
 import { Locks } from '../../shared/ui'
-import { readyBell } from './bell'
+import { readyBell } from './device/bell'
+import { happen, useOutbox } from './device/outbox'
 import { FloorHead } from './FloorHead'
-import { eventOf } from './events'
-import { happen } from './outbox'
-import { usePutBack } from './queries'
+import { MessageLine } from './MessageLine'
+import { useAlternatives, usePutBack } from './queries'
+import { isTooHigh, Readiness } from './Readiness'
+import { swap, undoSwap } from './run/acts'
+import { eventOf } from './run/events'
+import { runOf } from './run/run'
+import { SwapSheet } from './SwapSheet'
 
-/** What to have within reach, and what still needs a swap, before the clock starts. */
+function PlannedItem({ item, onSwap, onUndo }: { item: Item; onSwap: () => void; onUndo: (() => void) | null }) {
+  return (
+    <li className="flex items-center gap-x-3 border-b border-base-300 py-2.5">
+      <span className="min-w-0 grow">
+        <span className="font-display text-lg font-semibold">{item.name}</span>
+        {item.leftOut === null ? (
+          <>
+            <span className="sentence block leading-snug">{item.words}</span>
+            <span className="soft block text-sm">
+              {item.sets} × {item.dose}
+              {item.tempo && ` · ${item.tempo}`}
+            </span>
+            {item.swappedFrom && <span className="soft block text-sm">instead of {item.swappedFrom}</span>}
+          </>
+        ) : (
+          <span className="block leading-snug">
+            <span className="tag look-here">left out</span> {item.leftOut}
+          </span>
+        )}
+      </span>
+      {onUndo !== null && (
+        <button type="button" className="btn btn-sm btn-outline" onClick={onUndo}>
+          <Undo2 className="size-4" aria-hidden="true" /> {item.leftOut === null ? 'As it was' : 'Put back'}
+        </button>
+      )}
+      {item.leftOut === null && (
+        <button
+          type="button"
+          className={`btn btn-sm ${item.servable ? 'btn-ghost' : 'btn-accent'}`}
+          aria-label={`Swap ${item.name.toLowerCase()}`}
+          onClick={onSwap}
+        >
+          <ArrowLeftRight className="size-4" aria-hidden="true" /> Swap
+        </button>
+      )}
+    </li>
+  )
+}
+
+function swapNow(session: Session, item: Item, other: Alternative): void {
+  happen(...swap(session, runOf(session), item.id, other, Date.now()))
+}
+
+/** What to have within reach, how the client is, and what still needs a swap, before the clock starts. */
 export function Before({ session }: { session: Session }) {
+  const alternatives = useAlternatives(session.id)
   const putBack = usePutBack()
+  const { waiting, sent } = useOutbox()
+  const [swapping, setSwapping] = useState<number | null>(null)
+  const [asking, setAsking] = useState(false)
+  const said = session.facts.findLast((fact) => fact.kind === 'readiness')
+  const mine = [...sent, ...waiting].findLast((event) => event.kind === 'readiness' && event.sessionId === session.id)
+  const isLocked = session.locks.length > 0 || (mine !== undefined && isTooHigh(session, mine))
   const start = () => {
-    if (session.locks.length > 0) return
+    if (isLocked) return
     readyBell()
-    happen(eventOf(session, 'started', new Date()))
+    happen(eventOf(session, 'started', Date.now()))
   }
   useKeys({ ' ': start })
   const items = session.blocks.flatMap((block) => block.items)
   const open = items.filter((item) => !item.servable)
+  const take = (item: Item, other: Alternative) => {
+    swapNow(session, item, other)
+    setSwapping(null)
+  }
+  const undoOf = (item: Item) => {
+    // What was swapped here goes back here, network or not; what the desk or a plan made anew changed, it takes back.
+    const isOurs = session.facts.some((fact) => fact.kind === 'swapped' && fact.itemId === item.id)
+    if (isOurs) return () => happen(...undoSwap(session, item.id, [...sent, ...waiting], Date.now()))
+    return item.leftOut !== null || item.swappedFrom !== null ? () => putBack.mutate(item.id) : null
+  }
   return (
-    <>
+    <div className="floor-before">
       <FloorHead session={session} />
-      <div className="grid gap-8 py-6 lg:grid-cols-[1fr_1.4fr]">
+      <div className="grid gap-x-8 gap-y-4 py-4 lg:grid-cols-[1fr_1.4fr]">
         <section>
           <h1 className="text-3xl">Lay out first</h1>
           {session.layOut.length === 0 ? (
             <p className="mt-2 text-lg">Nothing but clear floor.</p>
           ) : (
-            <ul className="mt-3 text-2xl">
+            <ul className="mt-2 text-2xl">
               {session.layOut.map((thing) => (
-                <li key={thing} className="border-b border-base-300 py-2">
+                <li key={thing} className="border-b border-base-300 py-1.5">
                   {thing}
                 </li>
               ))}
@@ -43,64 +107,70 @@ export function Before({ session }: { session: Session }) {
               <span className="tag look-here">two set-ups</span> {clash}
             </p>
           ))}
-          <p className="mt-4">
+          <p className="mt-3">
             Within reach from the floor, water near, watch off for racked bells. Pets and children clear.
           </p>
           <p className="mt-2">
             Stop for pain in the chest or a joint, dizziness or unusual breathlessness; tiredness asks for a longer
             rest.
           </p>
+          <div className="mt-4">
+            {asking ? (
+              <Readiness session={session} onClose={() => setAsking(false)} />
+            ) : (
+              <button type="button" className="btn btn-outline w-full" onClick={() => setAsking(true)}>
+                <HeartPulse className="size-5" aria-hidden="true" />
+                {said === undefined ? 'How are you today?' : 'Asked how they are: change it'}
+                {said === undefined && session.asksPressure && ' Pressure is asked for.'}
+              </button>
+            )}
+          </div>
+          {mine !== undefined && isTooHigh(session, mine) && (
+            <p role="alert" className="notice mt-3">
+              {mine.systolic}/{mine.diastolic} mmHg: no training today. Send the client to a clinician; with chest pain,
+              bad headache or trouble speaking or seeing, call {session.emergencyNumber}.
+            </p>
+          )}
         </section>
         <section>
           <div className="flex items-baseline justify-between gap-4">
             <h2 className="text-xl">Today</h2>
-            <Link to={`/replan/${session.id}`} className="btn btn-sm btn-ghost">
+            <a href={`/replan/${session.id}`} className="btn btn-sm btn-ghost">
               <Shuffle className="size-4" aria-hidden="true" /> Plan anew
-            </Link>
+            </a>
           </div>
           <p className="soft mt-1">
             About {session.takesMinutes} min of sets, rests and changes in a visit of {session.minutes}
             {session.positionChanges > 0 &&
               ` · down to the floor or up ${session.positionChanges === 1 ? 'once' : `${session.positionChanges} times`}`}
           </p>
-          <ol className="mt-2">
-            {items.map((item) => (
-              <li key={item.id} className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-base-300 py-3">
-                <span className="min-w-52 grow">
-                  <span className="font-display text-lg font-semibold">{item.name}</span>
-                  {item.leftOut === null ? (
-                    <>
-                      <span className="sentence block leading-snug">{item.words}</span>
-                      <span className="soft block text-sm">
-                        {item.sets} × {countOf(item)}
-                        {item.tempo && ` · ${item.tempo}`}
-                      </span>
-                      {item.swappedFrom && <span className="soft block text-sm">instead of {item.swappedFrom}</span>}
-                    </>
+          {session.blocks.map((block) => (
+            <div key={block.id}>
+              {(session.blocks.length > 1 || block.kind !== 'straight') && (
+                <h3 className="sentence mt-3 text-lg">
+                  {block.label}
+                  {block.name !== '' && block.name.toLowerCase() !== block.label && ` ${block.name}`}
+                  {block.ruleWords !== '' && <span className="soft text-base font-normal"> · {block.ruleWords}</span>}
+                </h3>
+              )}
+              <ol>
+                {block.items.map((item) =>
+                  swapping === item.id ? (
+                    <li key={item.id} className="py-2">
+                      <SwapSheet
+                        item={item}
+                        others={alternatives?.items.find((one) => one.itemId === item.id) ?? null}
+                        onTake={(other) => take(item, other)}
+                        onShut={() => setSwapping(null)}
+                      />
+                    </li>
                   ) : (
-                    <span className="block leading-snug">
-                      <span className="tag look-here">left out</span> {item.leftOut}
-                    </span>
-                  )}
-                </span>
-                {item.leftOut !== null && (
-                  <button
-                    type="button"
-                    className="btn btn-sm btn-outline"
-                    disabled={putBack.isPending}
-                    onClick={() => putBack.mutate(item.id)}
-                  >
-                    <Undo2 className="size-4" aria-hidden="true" /> Put back
-                  </button>
+                    <PlannedItem key={item.id} item={item} onSwap={() => setSwapping(item.id)} onUndo={undoOf(item)} />
+                  ),
                 )}
-                {!item.servable && (
-                  <Link to={`/swap/${item.id}`} className="btn btn-sm btn-accent">
-                    <ArrowLeftRight className="size-4" aria-hidden="true" /> Swap
-                  </Link>
-                )}
-              </li>
-            ))}
-          </ol>
+              </ol>
+            </div>
+          ))}
           {open.length > 0 && (
             <p className="mt-3 font-semibold">
               {open.length === 1 ? 'One exercise cannot' : `${open.length} exercises cannot`} be done as written with
@@ -108,16 +178,19 @@ export function Before({ session }: { session: Session }) {
             </p>
           )}
           <Locks locks={session.locks} clientId={session.clientId} />
-          <button
-            type="button"
-            className="btn btn-primary btn-lg mt-5 h-16 w-full text-xl"
-            onClick={start}
-            disabled={session.locks.length > 0}
-          >
-            Start the session
-          </button>
         </section>
       </div>
-    </>
+      <div className="floor-bar">
+        <MessageLine />
+        <button
+          type="button"
+          className="btn btn-primary btn-lg floor-main h-17 w-full text-xl"
+          onClick={start}
+          disabled={isLocked}
+        >
+          Start the session
+        </button>
+      </div>
+    </div>
   )
 }

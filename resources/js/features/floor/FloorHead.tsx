@@ -1,22 +1,24 @@
 import { X } from 'lucide-react'
-import { Link } from 'react-router'
 import type { Session } from '../../shared/api'
-import { Unsent } from './Unsent'
+import { useOutbox } from './device/outbox'
+import { Sending, SignInHere, Unkept } from './Notices'
 
 export function FloorHead({ session, children }: { session: Session; children?: React.ReactNode }) {
+  const { isSignedOut } = useOutbox()
   return (
     <>
-      <header className="ledge-thin flex items-end gap-4 pb-2">
+      <header className="ledge-thin flex items-end gap-1 pb-1.5">
         <div className="min-w-0 grow">
           <p className="font-display truncate text-xl font-semibold leading-tight">{session.clientName}</p>
-          <p className="soft truncate text-sm">{session.name}</p>
+          <Sending name={session.name} />
         </div>
         {children}
-        <Link to="/" className="btn btn-ghost btn-square" aria-label="Leave the Floor, back to the Round">
+        <a href="/" className="btn btn-ghost btn-square" aria-label="Leave the Floor, back to the Round">
           <X className="size-6" />
-        </Link>
+        </a>
       </header>
-      <Unsent />
+      <Unkept />
+      {isSignedOut && <SignInHere />}
     </>
   )
 }

@@ -1,27 +1,45 @@
-import { useParams } from 'react-router'
+import { useState } from 'react'
+import { ApiError, type Session } from '../../shared/api'
+import { useTitle } from '../../shared/lib/useTitle'
 import { Loading, Problem } from '../../shared/ui'
 import { Before } from './Before'
+import { useOutboxOwner } from './device/outbox'
 import { Finished } from './Finished'
-import { Running } from './Running'
-import { useOutboxOwner } from './outbox'
+import { SignInHere } from './Notices'
 import { useOwnOutbox, useSession } from './queries'
+import { Running } from './Running'
 
 /** The screen that is used while the client trains: full screen, nothing else on it. */
-export function FloorPage() {
-  const sessionId = Number(useParams().sessionId)
+export function FloorPage({ sessionId }: { sessionId: number }) {
   const me = useOwnOutbox()
   const session = useSession(sessionId)
   const owner = useOutboxOwner()
-  // What has not been sent yet belongs to what is shown: nothing is drawn before the box is open.
+  // A session that was taken off the plan is gone there, not here: what was shown stays, and what is done is recorded.
+  const [last, setLast] = useState<Session | null>(null)
   const shown = owner === null ? undefined : session.data
+  if (shown !== undefined && shown !== last) setLast(shown)
+  const isGone = session.error instanceof ApiError && session.error.status === 404 && last !== null
+  const here = shown ?? (isGone ? last : undefined)
+  useTitle(here === undefined ? 'Floor' : `Floor · ${here.clientName}`)
+  const isNobody = me.isError && owner === null && me.trainer === null
   return (
     <main className="floor">
-      {(session.isPending || (owner === null && !me.isError)) && <Loading what="the session" />}
-      {me.isError && <Problem error={me.error} onRetry={() => void me.refetch()} />}
-      {session.isError && <Problem error={session.error} onRetry={() => void session.refetch()} />}
-      {shown?.state === 'planned' && <Before session={shown} />}
-      {shown?.state === 'running' && <Running key={sessionId} session={shown} />}
-      {shown?.state === 'done' && <Finished session={shown} />}
+      {here === undefined && !isNobody && !session.isError && <Loading what="the session" />}
+      {isNobody && me.error instanceof ApiError && me.error.status === 401 && <SignInHere />}
+      {isNobody && !(me.error instanceof ApiError && me.error.status === 401) && (
+        <Problem error={me.error} onRetry={() => void me.refetch()} />
+      )}
+      {session.isError && here === undefined && (
+        <Problem error={session.error} onRetry={() => void session.refetch()} />
+      )}
+      {isGone && (
+        <p role="alert" className="notice">
+          This session has been taken off the plan meanwhile. Go on: what is done is recorded all the same.
+        </p>
+      )}
+      {here?.state === 'planned' && <Before session={here} />}
+      {here?.state === 'running' && <Running key={sessionId} session={here} />}
+      {here?.state === 'done' && <Finished session={here} />}
     </main>
   )
 }

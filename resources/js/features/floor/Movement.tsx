@@ -1,53 +1,143 @@
+import { ChevronDown, ChevronUp } from 'lucide-react'
+import { useState } from 'react'
+import type { Alternative, Item, ItemAlternatives } from '../../shared/api'
 import { MovingFigure } from '../../shared/figure'
-import { countOf } from '../../shared/lib/counts'
+import { rangeOf } from '../../shared/lib/counts'
 import { usePhase } from '../../shared/lib/usePhase'
 import { Cautions } from '../../shared/ui'
-import type { PlacedStep } from './steps'
+import type { Run } from './run/run'
+import type { PlacedSet } from './run/sets'
+import { placeWords, said, sideWords } from './said'
 
 interface MovementProps {
-  step: PlacedStep
-  resting: boolean
-  paused: boolean
+  set: PlacedSet
+  phase: Run['phase']
+  isHeld: boolean
+  others: ItemAlternatives | null
+  onStep: (way: 'easier' | 'harder') => void
 }
 
-const sideWords: Record<string, string> = { left: 'Left side', right: 'Right side' }
+const seenAs = 'nimble-shelf-cautions-seen'
 
-/** The exercise as it is now: name, side, setting, figure, cues; readable across a room. */
-export function Movement({ step, resting, paused }: MovementProps) {
-  const { item } = step
-  const phase = usePhase(item.figure, !paused && !item.figure.hold)
+function seen(): string[] {
+  try {
+    return JSON.parse(sessionStorage.getItem(seenAs) ?? '[]') as string[]
+  } catch {
+    return []
+  }
+}
+
+/** Cautions stand open until somebody has read them; then they are one line, and open again at a touch. */
+function FoldingCautions({ exercise, cautions }: { exercise: string; cautions: string[] }) {
+  const [read, setRead] = useState(seen)
+  if (cautions.length === 0) return null
+  const isRead = read.includes(exercise)
+  const fold = (next: boolean) => {
+    const now = next ? [...read, exercise] : read.filter((one) => one !== exercise)
+    setRead(now)
+    try {
+      sessionStorage.setItem(seenAs, JSON.stringify(now))
+    } catch {
+      // They stand open again after a reload.
+    }
+  }
+  return isRead ? (
+    <button type="button" className="caution caution-folded" onClick={() => fold(false)}>
+      {cautions.length === 1 ? '1 caution' : `${cautions.length} cautions`}, read. Show again
+    </button>
+  ) : (
+    <div>
+      <Cautions cautions={cautions} />
+      <button type="button" className="btn btn-ghost btn-sm mt-1" onClick={() => fold(true)}>
+        Read: fold
+      </button>
+    </div>
+  )
+}
+
+/** What another way comes to, in so few words that they fit: its load, or its name where it is another exercise. */
+function shortly(item: Item, other: Alternative | null): string {
+  if (other === null) return 'nothing on this shelf'
+  if (other.item.exercise !== item.exercise) return other.item.name
+  const load = other.item.equivalent
+  return load === null ? other.item.words : `likely ${rangeOf(load.lowKg, load.highKg)} kg`
+}
+
+interface StepProps {
+  way: 'easier' | 'harder'
+  item: Item
+  other: Alternative | null
+  onStep: () => void
+}
+
+function Step({ way, item, other, onStep }: StepProps) {
+  const Icon = way === 'easier' ? ChevronDown : ChevronUp
   return (
-    <section aria-label={resting ? 'Next' : 'Now'} className="min-w-0">
-      <div className="movement">
-        <div className="min-w-0">
-          <p className="text-lg">
-            <span className={resting ? 'tag look-here text-base' : 'soft'}>{resting ? 'Next' : 'Now'}</span>{' '}
-            <span className="soft">
-              set {step.setNumber} of {item.sets}
-            </span>
+    <button
+      type="button"
+      className="btn btn-outline floor-step h-auto w-full min-w-0 flex-nowrap justify-start"
+      disabled={other === null}
+      onClick={onStep}
+      title={other === null ? `Nothing ${way} on this shelf` : `${other.item.name}, ${other.item.words}`}
+    >
+      <Icon className="size-5" aria-hidden="true" />
+      <span className="min-w-0 text-left">
+        <span className="block font-semibold">{way === 'easier' ? 'Easier' : 'Harder'}</span>
+        <span className="soft block truncate text-sm font-normal">{shortly(item, other)}</span>
+      </span>
+    </button>
+  )
+}
+
+/** The exercise as it is now or next: name, side, setting, figure; read across a room. */
+export function Movement({ set, phase, isHeld, others, onStep }: MovementProps) {
+  const { item, block } = set
+  const isNow = phase === 'work'
+  const moving = usePhase(item.figure, !isHeld && !item.figure.hold)
+  return (
+    <section aria-label={isNow ? 'Now' : 'Next'} className="floor-movement">
+      <div className="min-w-0">
+        <p className="text-lg leading-tight">
+          <span className={isNow ? 'tag tag-chosen' : 'tag look-here'}>{isNow ? 'Now' : 'Next'}</span>{' '}
+          <span className="soft">
+            {placeWords(set)} · {block.label}
+            {block.name === '' || block.name.toLowerCase() === block.label ? '' : ` ${block.name}`}
+          </span>
+        </p>
+        <h1 className="floor-name" data-long={item.name.length > 18 || undefined}>
+          {item.name}
+        </h1>
+        {set.side && <p className="floor-big text-primary">{sideWords[set.side]}</p>}
+        {set.roundRule !== null && <p className="floor-rule">{set.roundRule}</p>}
+        {block.byClock && <p className="floor-rule">{block.ruleWords}</p>}
+        <p className="floor-words sentence">{item.words}</p>
+        <p className="floor-dose">
+          {said(set)}
+          {item.lastToFailure && set.setNumber === item.sets && ' or more: on until the next would not be clean'}
+          {item.tempo !== null && <span className="soft"> · {item.tempo}</span>}
+        </p>
+        {item.bestSeconds !== null && <p className="soft">Longest so far {item.bestSeconds} s</p>}
+        {!item.servable && (
+          <p className="mt-1 leading-snug">
+            <span className="tag look-here">not on the shelf</span> {item.problems[0]}
           </p>
-          <h1 className="floor-name">{item.name}</h1>
-          {step.side && <p className="floor-side">{sideWords[step.side]}</p>}
-          <p className="floor-words sentence">{item.words}</p>
-          <p className="mt-1 text-xl font-semibold">
-            {countOf({ ...item, perSide: false })}
-            {item.perSide ? ', this side' : ''}
-          </p>
-          {item.lastToFailure && step.setNumber === item.sets && (
-            <p className="text-xl font-semibold">The last set: on until the next one would not be clean</p>
-          )}
-          {item.tempo && <p className="text-xl font-semibold">{item.tempo}</p>}
-        </div>
-        <MovingFigure
-          figure={item.figure}
-          phase={phase}
-          label={`${item.name}: ${item.words}`}
-          className="floor-figure"
-        />
+        )}
       </div>
-      <div className="hidden gap-x-8 sm:grid sm:grid-cols-2">
+      <MovingFigure
+        figure={item.figure}
+        phase={moving}
+        label={`${item.name}: ${item.words}`}
+        className="floor-figure"
+      />
+      {(others?.easier ?? others?.harder) != null && (
+        <div className="floor-steps">
+          <Step way="easier" item={item} other={others?.easier ?? null} onStep={() => onStep('easier')} />
+          <Step way="harder" item={item} other={others?.harder ?? null} onStep={() => onStep('harder')} />
+        </div>
+      )}
+      <div className="floor-cues">
         <ul className="list-disc space-y-0.5 pl-5">
-          {(resting ? item.cues.setUp : item.cues.movement).map((cue) => (
+          {(isNow ? item.cues.movement : item.cues.setUp).map((cue) => (
             <li key={cue}>{cue}</li>
           ))}
         </ul>
@@ -56,8 +146,8 @@ export function Movement({ step, resting, paused }: MovementProps) {
           <span className="soft">Felt in: {item.cues.feel.charAt(0).toLowerCase() + item.cues.feel.slice(1)}</span>
         </p>
       </div>
-      <div className="mt-3">
-        <Cautions cautions={item.cautions} />
+      <div className="floor-cautions">
+        <FoldingCautions key={item.exercise} exercise={item.exercise} cautions={item.cautions} />
       </div>
     </section>
   )

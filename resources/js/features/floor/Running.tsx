@@ -1,171 +1,214 @@
-import { ArrowLeftRight, Pause, Play, SkipForward, Undo2 } from 'lucide-react'
-import { useEffect, useState } from 'react'
-import { Link } from 'react-router'
-import { toast } from 'sonner'
+import { Pause, Play, SlidersHorizontal } from 'lucide-react'
+import { useEffect, useRef, useState } from 'react'
 import type { Session } from '../../shared/api'
+import { counted } from '../../shared/lib/counts'
 import { useKeys } from '../../shared/lib/useKeys'
-import { readyBell } from './bell'
+import { Bar, type Sheet } from './Bar'
+import { BellSheet } from './BellSheet'
+import { useAwake } from './device/useAwake'
+import { useWishes } from './device/wishes'
 import { FloorHead } from './FloorHead'
-import { LogPanel } from './LogPanel'
+import { MoreSheet } from './MoreSheet'
 import { Movement } from './Movement'
-import { eventOf, lastAction, setDone, type DoneSet } from './events'
-import { happen } from './outbox'
-import { Rest } from './Rest'
-import { nextStep, placedSteps, stepKey, type PlacedStep } from './steps'
-import { useRest } from './useRest'
+import { Said } from './Notices'
+import { PainSheet } from './PainSheet'
+import { ChooseFirst, Rest, Through, UpNext, Work } from './Phases'
+import { Progress } from './Progress'
+import { useAlternatives } from './queries'
+import { clockOf, said, sideWords } from './said'
+import { SwapSheet } from './SwapSheet'
+import { countedByClock, useFloor, type Floor } from './useFloor'
+import { useMeanwhile } from './useMeanwhile'
 
-function toneOf(step: PlacedStep, isCurrent: boolean): string {
-  if (step.log !== null) return 'bg-primary'
-  if (step.skipped) return 'bg-base-300'
-  return isCurrent ? 'bg-accent' : 'border-2 border-base-300'
+/** What somebody who cannot see the screen has to know now. */
+function announced({ run }: Floor): string {
+  const set = run.current
+  if (run.phase === 'through') return 'That was the last set.'
+  if (set === null) return ''
+  const what = [set.item.name, set.side === null ? '' : sideWords[set.side], said(set)].filter(Boolean).join(', ')
+  if (run.phase === 'work') return `Work: ${what}`
+  if (run.phase === 'choose') return `Choose ${set.block.pick} of ${set.block.items.length}`
+  const rest = run.phase === 'rest' ? `Rest, ${counted(run.restSeconds, 'second')}. ` : ''
+  return `${rest}Next: ${what}. ${set.change.map((step) => step.words).join('; ')}`
 }
 
-function Progress({ steps, current }: { steps: PlacedStep[]; current: PlacedStep | null }) {
-  const through = steps.filter((step) => step.log !== null || step.skipped).length
-  return (
-    <div className="mt-3 flex gap-1" role="img" aria-label={`${through} of ${steps.length} sets through`}>
-      {steps.map((step) => (
-        <span key={stepKey(step)} className={`h-2.5 grow rounded-sm ${toneOf(step, step === current)}`} />
-      ))}
-    </div>
-  )
+/** How many repetitions were counted so far, by a hand that taps or by the clock. */
+function useCount(floor: Floor): { count: number; tap: (by: number) => void } {
+  const { counts } = useWishes()
+  const { run, now } = floor
+  const place = `${run.current?.key}/${run.begunAt}`
+  const [tapped, setTapped] = useState({ place, count: 0 })
+  const taps = tapped.place === place ? tapped.count : 0
+  return {
+    count: counts === 'clock' && run.phase === 'work' ? countedByClock(run, now) : taps,
+    tap: (by) => setTapped({ place, count: Math.max(0, taps + by) }),
+  }
 }
 
-function PainStop({ step, onLeaveOut, onGoOn }: { step: PlacedStep; onLeaveOut: () => void; onGoOn: () => void }) {
-  return (
-    <section role="alertdialog" aria-label="Pain" className="floor-log border-error">
-      <h2 className="text-2xl text-error">Stop {step.item.name.toLowerCase()}</h2>
-      <p className="mt-2">
-        Pain in the chest, dizziness or unusual breathlessness: end the session and call for help. Pain in a joint, or
-        pain that travels: leave this movement today and ask a clinician before it comes back.
-      </p>
-      <div className="mt-4 grid gap-2">
-        <Link to={`/swap/${step.item.id}`} className="btn btn-primary btn-lg">
-          <ArrowLeftRight className="size-5" aria-hidden="true" /> Find another way
-        </Link>
-        <button type="button" className="btn btn-outline btn-lg" onClick={onLeaveOut}>
-          Leave it out today
-        </button>
-        <button type="button" className="btn btn-ghost" onClick={onGoOn}>
-          It has passed: go on, lighter
-        </button>
-      </div>
-    </section>
-  )
-}
-
-/** What is put down, taken up or changed before a set; empty where the same goes on. */
-function before(steps: PlacedStep[], current: PlacedStep): string[] {
-  return steps[steps.indexOf(current) - 1]?.then ?? []
-}
-
-/** The session as it runs: one set at a time, rest between, nothing skipped unless it is said. */
+/** The session as it runs: one thing at a time, by count or by clock, nothing passed over unless it is said. */
 export function Running({ session }: { session: Session }) {
-  const { rest, begin, longer, end } = useRest(session.id)
-  const [painAt, setPainAt] = useState<PlacedStep | null>(null)
-  const [paused, setPaused] = useState(false)
+  const floor = useFloor(session)
+  const { run, now, hands } = floor
+  const alternatives = useAlternatives(session.id)
+  const meanwhile = useMeanwhile(session)
+  const wishes = useWishes()
+  const { count, tap } = useCount(floor)
+  const [open, setOpen] = useState<Sheet>(null)
+  const [hurt, setHurt] = useState<number | null>(null)
+  const main = useRef<HTMLButtonElement>(null)
+  const set = run.current
+  const others = alternatives?.items.find((one) => one.itemId === set?.itemId) ?? null
+  useAwake(true)
+  const place = `${run.phase}/${set?.key ?? ''}`
   useEffect(() => {
     window.scrollTo(0, 0)
-  }, [])
-  const steps = placedSteps(session)
-  const current = nextStep(steps)
-  const last = lastAction(session)
-  const finish = () => {
-    end()
-    happen(eventOf(session, 'ended', new Date()))
-  }
+    // Whoever has gone to no other control finds the main action under the key and the thumb.
+    if (document.activeElement === document.body) main.current?.focus({ preventScroll: true })
+  }, [place])
 
-  const log = (done: DoneSet) => {
-    readyBell()
-    if (current === null) return
-    happen(setDone(session, current.item, done, new Date()))
-    if (done.pain) setPainAt(current)
-    if (current.restSeconds > 0) begin(current.restSeconds)
+  const act = () => {
+    if (run.phase === 'through') hands.end()
+    else if (run.phase === 'work' && set !== null) hands.done(clockOf(set, run, now, count, wishes.counts))
+    else hands.begin()
   }
-  const undo = () => {
-    if (last === null) return
-    const kind = last.kind === 'set' ? 'set-voided' : 'taken-up'
-    happen(...last.keys.map((targetKey) => eventOf(session, kind, new Date(), { targetKey })))
-    end()
-    setPainAt(null)
-    toast(last.kind === 'set' ? 'The last set is taken back' : 'What was skipped is back')
+  const swapTo = (way: 'easier' | 'harder') => {
+    const other = others?.[way]
+    if (other != null && set !== null) hands.swap(set.itemId, other, run.phase === 'work' ? count : 0)
   }
-  const skip = (those: PlacedStep[]) => {
-    // One moment for all, so that Undo brings them back together.
-    const now = new Date()
-    happen(...those.map(({ itemId, setNumber, side }) => eventOf(session, 'skipped', now, { itemId, setNumber, side })))
+  const rateFirst = (reserve: number) => {
+    const first = run.toRate[0]
+    if (first !== undefined) hands.rate(first.log, reserve)
   }
-  const leaveOut = (step: PlacedStep) => {
-    skip(steps.filter((other) => other.itemId === step.itemId && other.log === null && !other.skipped))
-    setPainAt(null)
-    end()
-  }
-  const restLonger = (seconds: number) => {
-    longer(seconds)
-    happen(eventOf(session, 'rest-longer', new Date(), { seconds }))
-  }
-  useKeys({ u: undo })
+  const shut = () => setOpen(null)
+  useKeys({
+    ' ': act,
+    Enter: act,
+    u: hands.undo,
+    s: hands.skip,
+    p: hands.pause,
+    e: () => swapTo('easier'),
+    h: () => swapTo('harder'),
+    w: () => setOpen(open === 'swap' ? null : 'swap'),
+    x: () => setOpen('pain'),
+    Escape: shut,
+    ...Object.fromEntries([0, 1, 2, 3, 4, 5].map((reserve) => [String(reserve), () => rateFirst(reserve)])),
+  })
 
+  const isHeld = run.pausedAt !== null
+  // Where nobody works, it is the last movement that hurts.
+  const sore =
+    hurt !== null
+      ? (run.sets.find((one) => one.itemId === hurt) ?? null)
+      : run.phase === 'work'
+        ? set
+        : (run.lastDone?.set ?? set)
+  const menu = run.menu
   return (
-    <>
+    <div
+      className="floor-stage"
+      data-hand={wishes.hand}
+      data-phase={run.phase}
+      data-sheet={open ?? undefined}
+      data-flash={wishes.flashes && floor.cue !== null && now - floor.cue.at < 450 ? floor.cue.kind : undefined}
+    >
       <FloorHead session={session}>
         <button
           type="button"
           className="btn btn-ghost btn-square"
-          aria-label={paused ? 'Let the figure move' : 'Hold the figure still'}
-          onClick={() => setPaused(!paused)}
+          aria-label={isHeld ? 'Go on' : 'Pause'}
+          aria-pressed={isHeld}
+          onClick={hands.pause}
         >
-          {paused ? <Play className="size-6" /> : <Pause className="size-6" />}
+          {isHeld ? <Play className="size-6" /> : <Pause className="size-6" />}
+        </button>
+        <button
+          type="button"
+          className="btn btn-ghost btn-square"
+          aria-label="Sound, hand and counting"
+          aria-expanded={open === 'bell'}
+          onClick={() => setOpen(open === 'bell' ? null : 'bell')}
+        >
+          <SlidersHorizontal className="size-6" />
         </button>
       </FloorHead>
-      <Progress steps={steps} current={current} />
-      {current === null ? (
-        <section className="mx-auto max-w-xl py-16 text-center">
-          <h1 className="text-4xl">That was the last set</h1>
-          <p className="mt-3 text-lg">Cool down and stretch before the shoes come off.</p>
-          <button type="button" className="btn btn-primary btn-lg mt-6 h-16 w-full text-xl" onClick={finish}>
-            End the session
-          </button>
-        </section>
-      ) : (
-        <div className="grid items-start gap-x-10 gap-y-4 pt-4 lg:grid-cols-[1.5fr_1fr]">
-          <Movement step={current} resting={rest !== null} paused={paused} />
-          <div className="floor-side-panel">
-            {painAt !== null ? (
-              <PainStop step={painAt} onLeaveOut={() => leaveOut(painAt)} onGoOn={() => setPainAt(null)} />
-            ) : rest !== null ? (
-              <Rest
-                endsAt={rest.endsAt}
-                totalSeconds={rest.totalSeconds}
-                change={before(steps, current)}
-                onLonger={() => restLonger(15)}
-                onEnd={end}
-              />
-            ) : (
-              <LogPanel
-                key={`${stepKey(current)}/${current.item.exercise}/${current.item.words}`}
-                step={current}
-                onLog={log}
-              />
-            )}
-            <div className="mt-3 flex flex-wrap justify-between gap-2">
-              <button type="button" className="btn btn-ghost btn-sm" onClick={undo} disabled={last === null}>
-                <Undo2 className="size-4" aria-hidden="true" />{' '}
-                {last?.kind === 'skip' ? 'Undo the skip' : 'Undo the last set'}
-              </button>
-              <Link to={`/swap/${current.itemId}`} className="btn btn-ghost btn-sm">
-                <ArrowLeftRight className="size-4" aria-hidden="true" /> Swap
-              </Link>
-              <button type="button" className="btn btn-ghost btn-sm" onClick={() => skip([current])}>
-                <SkipForward className="size-4" aria-hidden="true" /> Skip this set
-              </button>
-              <button type="button" className="btn btn-ghost btn-sm" onClick={finish}>
-                End early
-              </button>
-            </div>
-          </div>
-        </div>
+      {floor.behind > 0 && (
+        <p role="alert" className="notice">
+          This device’s clock was set back by {counted(Math.round(floor.behind / 60_000), 'minute')}. The session goes
+          on by the time it had.
+        </p>
       )}
-    </>
+      {meanwhile !== null && <Said words={meanwhile.words} onRead={meanwhile.read} />}
+      <Progress run={run} />
+      <p role="status" className="sr-only">
+        {announced(floor)}
+      </p>
+      <div className="floor-grid">
+        {set !== null && menu === null && (
+          <Movement set={set} phase={run.phase} isHeld={isHeld} others={others} onStep={swapTo} />
+        )}
+        <div className="floor-side-panel">
+          {open === 'swap' && set !== null ? (
+            <SwapSheet
+              item={set.item}
+              others={others}
+              onTake={(other) => {
+                hands.swap(set.itemId, other, run.phase === 'work' ? count : 0)
+                shut()
+              }}
+              onShut={shut}
+            />
+          ) : open === 'pain' || hurt !== null ? (
+            <PainSheet
+              session={session}
+              item={sore?.item ?? null}
+              isOpen={run.sets.some((one) => one.itemId === sore?.itemId && one.state === 'open')}
+              others={alternatives?.items.find((one) => one.itemId === sore?.itemId) ?? null}
+              isStopped={hurt !== null}
+              onStop={(where, what) => {
+                setHurt(sore?.itemId ?? null)
+                hands.pain(where, what, count)
+              }}
+              onTake={(other) => {
+                if (hurt !== null) hands.swap(hurt, other, 0)
+                setHurt(null)
+                shut()
+              }}
+              onLeaveOut={() => {
+                if (hurt !== null) hands.leaveOut(hurt, 'pain')
+                setHurt(null)
+                shut()
+              }}
+              onEnd={hands.end}
+              onShut={() => {
+                setHurt(null)
+                shut()
+              }}
+            />
+          ) : open === 'more' ? (
+            <MoreSheet floor={floor} session={session} onShut={shut} />
+          ) : open === 'bell' ? (
+            <BellSheet onShut={shut} />
+          ) : run.phase === 'through' ? (
+            <Through floor={floor} />
+          ) : menu !== null ? (
+            <ChooseFirst key={menu.id} menu={menu} onPick={hands.pick} />
+          ) : run.phase === 'work' && set !== null ? (
+            <Work floor={floor} set={set} count={count} onTap={tap} />
+          ) : run.phase === 'rest' && set !== null ? (
+            <Rest floor={floor} set={set} alternatives={alternatives} />
+          ) : set !== null ? (
+            <UpNext floor={floor} set={set} alternatives={alternatives} />
+          ) : null}
+        </div>
+        <Bar
+          floor={floor}
+          open={open}
+          isStopped={hurt !== null || open === 'pain'}
+          mainRef={main}
+          onAct={act}
+          onOpen={(sheet) => setOpen(open === sheet ? null : sheet)}
+        />
+      </div>
+    </div>
   )
 }

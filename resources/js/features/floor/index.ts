@@ -1,3 +1,2 @@
-export { FloorPage } from './FloorPage'
-export { sessionOptions, useOwnOutbox } from './queries'
-export { closeOutbox } from './outbox'
+export { keptRound, packDays, sessionOptions, useOwnOutbox } from './queries'
+export { closeOutbox } from './device/outbox'

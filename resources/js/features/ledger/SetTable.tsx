@@ -36,9 +36,17 @@ export function SetTable({ entries }: { entries: LedgerEntry[] }) {
                     {set.side && <span className="soft"> {set.side}</span>}
                   </td>
                   <td className="whitespace-nowrap">
-                    <strong>{set.reps}</strong> {set.isHold ? 's' : 'reps'}
+                    {set.reps === null ? (
+                      <>
+                        <strong>{set.seconds}</strong> s <span className="soft">uncounted</span>
+                      </>
+                    ) : (
+                      <>
+                        <strong>{set.reps}</strong> {set.isHold ? 's' : set.reps === 1 ? 'rep' : 'reps'}
+                      </>
+                    )}
                   </td>
-                  <td>{set.reserve}</td>
+                  <td>{set.reserve ?? <span className="soft">not said</span>}</td>
                   <td className="soft text-sm">{set.isHold ? 'a hold' : set.equivalent}</td>
                   <td>{set.pain ? <span className="font-semibold text-error">{set.painNote || 'yes'}</span> : 'no'}</td>
                 </tr>

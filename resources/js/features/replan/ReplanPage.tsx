@@ -1,16 +1,17 @@
 import { useQuery } from '@tanstack/react-query'
 import { ArrowLeft } from 'lucide-react'
 import { useState } from 'react'
-import { Link, useNavigate, useParams, useSearchParams } from 'react-router'
+import { Link, useParams, useSearchParams } from 'react-router'
 import { toast } from 'sonner'
 import type { Occasion, Replan, Session } from '../../shared/api'
+import { handOver } from '../../shared/lib/handOver'
 import { useKeys } from '../../shared/lib/useKeys'
 import { useSettled } from '../../shared/lib/useSettled'
 import { Loading, Locks, Problem, Stop } from '../../shared/ui'
 import { sessionOptions } from '../floor'
 import { shelfOptions } from '../shelf'
 import { ChangeRow } from './ChangeRow'
-import { replanOptions, useApplyReplan, useTakeBackReplan, type Happened } from './queries'
+import { replanOptions, useApplyReplan, type Happened } from './queries'
 
 const occasions: { value: Occasion; label: string }[] = [
   { value: 'missing', label: 'Something is missing' },
@@ -188,8 +189,6 @@ interface ReviewProps {
 
 function Review({ replan, happened, stale, declined, onDecline }: ReviewProps) {
   const apply = useApplyReplan(replan.sessionId)
-  const takeBack = useTakeBackReplan(replan.sessionId)
-  const navigate = useNavigate()
   const changes = replan.changes.filter((change) => change.kind !== 'stays')
   const stays = replan.changes.filter((change) => change.kind === 'stays')
   const accepted = changes.map((change) => change.itemId).filter((id) => !declined.includes(id))
@@ -199,11 +198,11 @@ function Review({ replan, happened, stale, declined, onDecline }: ReviewProps) {
       { happened, accepted },
       {
         onSuccess: ({ batch, changed }) => {
-          toast.success(`${replan.title}: ${changed === 1 ? 'one exercise' : `${changed} exercises`} changed`, {
-            duration: 12_000,
-            action: { label: 'Undo', onClick: () => takeBack.mutate(batch) },
+          handOver({
+            words: `${replan.title}: ${changed === 1 ? 'one exercise' : `${changed} exercises`} changed`,
+            undo: `sessions/${replan.sessionId}/replans/${batch}`,
           })
-          void navigate(`/floor/${replan.sessionId}`)
+          location.assign(`/floor/${replan.sessionId}`)
         },
         onError: (error) => toast.error(error.message),
       },

@@ -24,11 +24,3 @@ export function useApplyReplan(sessionId: number) {
     onSuccess: () => queries.invalidateQueries(),
   })
 }
-
-export function useTakeBackReplan(sessionId: number) {
-  const queries = useQueryClient()
-  return useMutation({
-    mutationFn: (batch: string) => api.delete<AppliedReplan>(`sessions/${sessionId}/replans/${batch}`),
-    onSuccess: () => queries.invalidateQueries(),
-  })
-}

@@ -1,7 +1,9 @@
-import { useQuery } from '@tanstack/react-query'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useEffect } from 'react'
 import { Link, useSearchParams } from 'react-router'
 import { briefDay, longDay } from '../../shared/lib/time'
 import { Empty, Loading, Problem } from '../../shared/ui'
+import { packDays } from '../floor'
 import { roundOptions } from './queries'
 import { VisitRow } from './VisitRow'
 import { WeekStrip } from './WeekStrip'
@@ -11,6 +13,12 @@ export function RoundPage() {
   const [search, setSearch] = useSearchParams()
   const date = search.get('date') ?? ''
   const round = useQuery({ ...roundOptions(date), placeholderData: (before) => before })
+  const queries = useQueryClient()
+  const today = date === '' ? round.data : undefined
+  useEffect(() => {
+    // Today’s and tomorrow’s sessions are wanted where there is no network; what cannot be fetched now is fetched then.
+    if (today !== undefined && navigator.onLine) packDays(queries, today).catch(() => undefined)
+  }, [queries, today])
   if (round.isPending) return <Loading what="the round" />
   if (round.isError) return <Problem error={round.error} onRetry={() => void round.refetch()} />
   const { visits, week, nextDate } = round.data

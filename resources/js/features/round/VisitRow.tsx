@@ -54,7 +54,11 @@ export function VisitRow({ visit }: { visit: Visit }) {
         ))}
       </div>
       <div className="flex flex-col gap-2 sm:w-60">
-        <Link to={`/floor/${visit.sessionId}`} className={`btn btn-lg ${done ? 'btn-outline' : 'btn-primary'}`}>
+        <Link
+          reloadDocument
+          to={`/floor/${visit.sessionId}`}
+          className={`btn btn-lg ${done ? 'btn-outline' : 'btn-primary'}`}
+        >
           <Play className="size-5" aria-hidden="true" />
           {done ? 'Look at the Floor' : visit.state === 'running' ? 'Back to the Floor' : 'Open the Floor'}
         </Link>

@@ -1,2 +1,3 @@
-export { meOptions, useSignIn, useSignOut } from './queries'
+export { meOptions, useSignIn } from './queries'
 export { SignInPage } from './SignInPage'
+export { useSignOut } from './useSignOut'

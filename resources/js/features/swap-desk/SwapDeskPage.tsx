@@ -1,11 +1,12 @@
 import { useQuery } from '@tanstack/react-query'
 import { ArrowLeft, Play } from 'lucide-react'
 import { useState } from 'react'
-import { Link, useParams } from 'react-router'
+import { Link, useParams, useSearchParams } from 'react-router'
 import { toast } from 'sonner'
 import type { Candidate, Exclusion, Swaps } from '../../shared/api'
 import { MovingFigure } from '../../shared/figure'
 import { countOf } from '../../shared/lib/counts'
+import { handOver } from '../../shared/lib/handOver'
 import { useKeys } from '../../shared/lib/useKeys'
 import { usePhase } from '../../shared/lib/usePhase'
 import { CurvePlot } from '../../shared/plot'
@@ -107,6 +108,7 @@ const hows: Record<string, string> = { buy: 'Buy', fill: 'Fill', borrow: 'Bring'
 
 function Desk({ swaps }: { swaps: Swaps }) {
   const choose = useChooseSwap(swaps.itemId)
+  const cameFromFloor = useSearchParams()[0].get('from') === 'floor'
   const [focusedKey, setFocusedKey] = useState<string | null>(swaps.chosenKey)
   const { candidates, prescribed } = swaps
   const place = Math.max(
@@ -150,10 +152,18 @@ function Desk({ swaps }: { swaps: Swaps }) {
   const stand = (candidate: Candidate, choice: Parameters<typeof choose.mutate>[0]) => {
     const scope = choice.scope ?? 'today'
     choose.mutate(choice, {
-      onSuccess: () =>
-        toast.success(`${candidate.name} stands in for ${prescribed.name} ${scopes[scope]}`, {
+      onSuccess: () => {
+        const words = `${candidate.name} stands in for ${prescribed.name} ${scopes[scope]}`
+        if (cameFromFloor) {
+          // Somebody is waiting there.
+          handOver({ words, undo: scope === 'today' ? `items/${swaps.itemId}/swaps` : null })
+          location.assign(`/floor/${swaps.sessionId}`)
+          return
+        }
+        toast.success(words, {
           action: { label: 'Undo', onClick: () => choose.mutate({ key: null, scope }) },
-        }),
+        })
+      },
       onError: (error) => toast.error(error.message),
     })
   }
@@ -203,7 +213,7 @@ function Desk({ swaps }: { swaps: Swaps }) {
               Undo the swap <kbd className="key">u</kbd>
             </button>
           )}
-          <Link to={`/floor/${swaps.sessionId}`} className="btn btn-primary btn-sm">
+          <Link reloadDocument to={`/floor/${swaps.sessionId}`} className="btn btn-primary btn-sm">
             <Play className="size-4" aria-hidden="true" />
             Open the Floor
           </Link>

@@ -52,7 +52,12 @@ async function request<T>(method: string, path: string, body?: unknown): Promise
   if (method !== 'GET' && crossSiteToken() === '') {
     await send('GET', '/sanctum/csrf-cookie')
   }
-  const response = await send(method, `/api/${path}`, body)
+  let response = await send(method, `/api/${path}`, body)
+  if (response.status === 419) {
+    // The page was open for longer than its token lasts: a fresh one, and once more.
+    await send('GET', '/sanctum/csrf-cookie')
+    response = await send(method, `/api/${path}`, body)
+  }
   if (response.status === 204) {
     return undefined as T
   }

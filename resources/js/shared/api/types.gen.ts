@@ -19,6 +19,28 @@ export interface Addition {
   sum: string
 }
 
+/** Another way of doing an exercise of a session, ready to be taken without asking anybody. */
+export interface Alternative {
+  /** Names it on this device. */
+  key: string
+  /** `easier`, `harder` or `swap`. */
+  way: string
+  reasons: string[]
+  lost: string[]
+  /** What taking it says back. */
+  instead: Record<string, unknown>
+  /** As it would be shown. */
+  item: Item
+  /** Its work and what is announced before it, set by set. */
+  steps: Step[]
+}
+
+/** Other ways for every exercise of a session, fetched before they are needed. */
+export interface Alternatives {
+  sessionId: number
+  items: ItemAlternatives[]
+}
+
 /** Something firm in a home that a band can be anchored to. */
 export interface Anchor {
   id: string
@@ -105,7 +127,21 @@ export interface BenchSetup {
 export interface Block {
   id: number
   kind: string
+  /** What its kind is called. */
+  label: string
   name: string
+  /** "3 rounds, 40 s of work, 20 s of rest"; empty where its exercises say it all. */
+  ruleWords: string
+  /** True where one set of each is done before the next set of any. */
+  goesRound: boolean
+  /** True where the clock goes on to the next exercise by itself. */
+  byClock: boolean
+  /** True where it warms up or cools down. */
+  isFrame: boolean
+  /** Of a menu: how many the client chooses. */
+  pick: number | null
+  /** Of a menu: what the choice must hold, in words. */
+  needs: string[]
   items: Item[]
 }
 
@@ -486,6 +522,25 @@ export interface Fill {
   recipes: Recipe[]
 }
 
+/** Something that happened on the Floor and stands; sets apart. */
+export interface FloorFact {
+  /** Taking it back names it. */
+  key: string
+  kind: string
+  at: string
+  itemId: number | null
+  setNumber: number | null
+  side: string | null
+  seconds: number | null
+  /** Of a move: `now` or `later`. */
+  to: string | null
+  /** Of a skip: `left-out`, `cut` or `pain`. */
+  why: string | null
+  /** Of what was picked from a menu. */
+  itemIds: number[]
+  effort: number | null
+}
+
 /** What became of a change in the weeks after it. */
 export interface Followed {
   /** Dates of visits that keep what was changed for their day alone. */
@@ -581,6 +636,17 @@ export interface HouseholdMass {
   sum: string
 }
 
+/** What may take the place of one exercise today, ranked. */
+export interface ItemAlternatives {
+  itemId: number
+  /** Null where the shelf has nothing easier. */
+  easier: Alternative | null
+  /** Null where the shelf has nothing harder. */
+  harder: Alternative | null
+  /** Best first. */
+  swaps: Alternative[]
+}
+
 /** One exercise of a session as it will be done. */
 export interface Item {
   id: number
@@ -593,8 +659,14 @@ export interface Item {
   certainty: string
   sets: number
   reps: number
+  /** What one set asks for, in words. */
+  dose: string
+  /** One repetition at the tempo that is asked for. */
+  secondsEach: number
   reserve: number
   isHold: boolean
+  /** Of a hold: the longest so far; null where there is none, or it is no hold. */
+  bestSeconds: number | null
   lastToFailure: boolean
   perSide: boolean
   restSeconds: number
@@ -646,9 +718,10 @@ export interface LedgerEntry {
   pattern: string
   setNumber: number
   side: string | null
-  reps: number
+  reps: number | null
+  seconds: number | null
   isHold: boolean
-  reserve: number
+  reserve: number | null
   pain: boolean
   painNote: string
   equivalent: string
@@ -807,6 +880,12 @@ export interface NextTarget {
   why: string
 }
 
+/** When the client is trained next. */
+export interface NextVisit {
+  startsAt: string
+  name: string
+}
+
 /** What would bring a swap where there is none. */
 export interface Opener {
   /** `buy`, `fill`, `borrow` or `find`. */
@@ -834,6 +913,12 @@ export interface ParsedLine {
   /** What is still needed, by the field that asks. */
   missing: Record<string, string>
   assumed: string[]
+}
+
+/** A part of the body that may be sore. */
+export interface Part {
+  id: string
+  label: string
 }
 
 /** How far a shelf reaches in one pattern; loads are kilograms of its reference lift. */
@@ -1178,6 +1263,8 @@ export interface Review {
 /** The trainer's day. */
 export interface Round {
   date: string
+  /** The day after it. */
+  tomorrow: string
   visits: Visit[]
   week: WeekDay[]
   /** The next day with a visit, where this one has none. */
@@ -1227,7 +1314,26 @@ export interface Session {
   blocks: Block[]
   /** Everything that is played, in order. */
   steps: Step[]
-  skipped: Skipped[]
+  /** What happened and stands, in order; sets apart. */
+  facts: FloorFact[]
+  /** What is given up first as time runs short. */
+  shedding: Shedding[]
+  /** Null where none is planned. */
+  next: NextVisit | null
+  /** Parts of the body that may be sore. */
+  parts: Part[]
+  /** True where the pressure is taken before every session. */
+  asksPressure: boolean
+  /** At or above it nobody trains, millimetres of mercury. */
+  stopSystolic: number
+  /** At or above it nobody trains, millimetres of mercury. */
+  stopDiastolic: number
+  /** Whom to call. */
+  emergencyNumber: string
+  /** By the device's clock. */
+  startedAt: string | null
+  /** By the device's clock. */
+  endedAt: string | null
 }
 
 /** A session in a list. */
@@ -1246,10 +1352,13 @@ export interface SessionSummary {
 export interface SetLog {
   id: number
   key: string
+  exercise: string
+  words: string
   setNumber: number
   side: string | null
-  reps: number
-  reserve: number
+  reps: number | null
+  seconds: number | null
+  reserve: number | null
   pain: boolean
   painNote: string
   loggedAt: string
@@ -1265,6 +1374,12 @@ export interface Settings {
   weights: Weight[]
   /** Where the trainer's days begin and end. */
   zone: string
+}
+
+/** What is given up next as time runs short: so many sets are left of one exercise. */
+export interface Shedding {
+  itemId: number
+  sets: number
 }
 
 /** Exercises that are done together, in a week that is being changed. */
@@ -1393,16 +1508,6 @@ export interface ShorterSelf {
   stays: string[]
 }
 
-/** A set, or a side of it, that is set aside today. */
-export interface Skipped {
-  /** Of the event; taking it up again names it. */
-  key: string
-  itemId: number
-  setNumber: number
-  side: string | null
-  at: string
-}
-
 /** What there is to know about one exercise of a planned week, looked at closely. */
 export interface SlotDetail {
   thread: string
@@ -1437,12 +1542,16 @@ export interface Step {
   words: string
   /** Whose work it is, or what is made ready for. */
   itemId: number | null
-  /** Of work alone. */
+  /** Of work, and of what is announced before it. */
   setNumber: number | null
   /** `left` or `right` where sides are done apart. */
   side: string | null
   /** True where a set, or a side of it, is through and is logged. */
   endsSet: boolean
+  /** Of work: repetitions or seconds to aim at. */
+  dose: number | null
+  /** Of work: `repetitions`, `down` or `up`, what tells that it is through. */
+  counting: string | null
   pickUp: string[]
   putDown: string[]
 }

@@ -24,8 +24,9 @@ export const counted = (count: number, one: string, many = `${one}s`): string =>
 export const signed = (value: number): string => (value < 0 ? `less ${-value}` : `${value === 0 ? 0 : value}`)
 
 /** Two numbers as a range, in words where one lies below the bare lift. */
+/** Two that are the same are one. */
 export const rangeOf = (low: number, high: number): string =>
-  low < 0 ? `${signed(low)} to ${signed(high)}` : `${low}–${high}`
+  low === high ? signed(low) : low < 0 ? `${signed(low)} to ${signed(high)}` : `${low}–${high}`
 
 /** "12 exercises fewer": what turning something on or off does to how many are left. */
 export function differenceInWords(exercises: number): string {

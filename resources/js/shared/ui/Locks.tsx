@@ -1,4 +1,3 @@
-import { Link } from 'react-router'
 import type { HealthLock } from '../api'
 
 /** Why a client does not train until a clearance is noted, and what to do. */
@@ -13,9 +12,9 @@ export function Locks({ locks, clientId }: { locks: HealthLock[]; clientId: numb
             <strong>{lock.why}</strong> {lock.do}
           </p>
         ))}
-        <Link to={`/clients/${clientId}/health`} className="link font-semibold">
+        <a href={`/clients/${clientId}/health`} className="link font-semibold">
           To the health page
-        </Link>
+        </a>
       </div>
     </section>
   )

@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Floor;
+
+use App\Actions\Clients\DescribeClient;
+use App\Actions\Programme\ReadProgramme;
+use App\Actions\SwapDesk\ChooseSwap;
+use App\Actions\SwapDesk\RankSwaps;
+use App\Http\Resources\Floor\AlternativeResource;
+use App\Http\Resources\Floor\AlternativesResource;
+use App\Http\Resources\Floor\ItemAlternativesResource;
+use App\Http\Resources\Floor\StepResource;
+use App\Models\Item;
+use App\Models\TrainingSession;
+use NimbleShelf\Core\Catalogue\Catalogue;
+use NimbleShelf\Core\Editing\WeekEditor;
+use NimbleShelf\Core\Exception\CoreException;
+use NimbleShelf\Core\Matching\Candidate;
+use NimbleShelf\Core\Matching\Rung;
+use NimbleShelf\Core\Matching\ShelfRungs;
+use NimbleShelf\Core\Matching\Situation;
+use NimbleShelf\Core\Planning\Assignment;
+use NimbleShelf\Core\Planning\SessionPlan;
+use NimbleShelf\Core\Planning\Slot;
+use NimbleShelf\Core\Planning\Step;
+use NimbleShelf\Core\Planning\StepKind;
+use NimbleShelf\Core\Programme\Brief;
+use NimbleShelf\Core\Programme\Experience;
+use NimbleShelf\Core\Programme\PlanOption;
+use NimbleShelf\Core\Programme\TrainingDay;
+
+/** Everything the Floor may swap to on the way, reckoned before it is needed: there may be no network then. */
+final readonly class ShowAlternatives
+{
+    private const SWAPS = 5;
+
+    public function __construct(
+        private DescribeClient $describe,
+        private ReadProgramme $read,
+        private DayPlan $dayPlan,
+        private ShowItem $showItem,
+        private RankSwaps $rankSwaps,
+        private ChooseSwap $chooseSwap,
+        private WeekEditor $editor,
+        private ShelfRungs $rungs,
+        private Catalogue $catalogue,
+    ) {
+    }
+
+    public function handle(TrainingSession $session): AlternativesResource
+    {
+        $situation = $this->describe->situation($session->client);
+        $rungs = $this->dayPlan->rungs($session, $situation);
+        $plan = $this->dayPlan->of($session, $rungs);
+        $brief = $this->brief($session, $situation);
+
+        return new AlternativesResource($session->id, array_map(
+            fn (Item $item): ItemAlternativesResource => new ItemAlternativesResource(
+                itemId: $item->id,
+                easier: $this->step($item, 'easier', $plan, $brief),
+                harder: $this->step($item, 'harder', $plan, $brief),
+                swaps: $this->swaps($item, $plan, $situation),
+            ),
+            $session->items(),
+        ));
+    }
+
+    /** The rung beside it; the count stays what it is where the exercise does. */
+    private function step(Item $item, string $way, SessionPlan $plan, Brief $brief): ?AlternativeResource
+    {
+        $now = $item->now();
+        $exercise = $this->catalogue->exercise($now->exercise);
+        $rung = $this->rungs->rungFor($exercise, $now->setting, $brief->situation);
+        $option = $this->editor->next(new Slot('', $exercise, $now, $rung->things ?? []), $way === 'harder', $brief);
+        if ($option === null) {
+            return null;
+        }
+
+        return $this->shown($item, $way, $this->asked($now, $option), $option->rung, [], [$option->why], $plan, $brief->situation);
+    }
+
+    private function asked(Assignment $now, PlanOption $option): Assignment
+    {
+        return $option->exercise->id === $now->exercise && $option->sides === $now->sides
+            ? $now->with(setting: $option->rung->setting, words: $option->rung->words, why: $option->why)
+            : $option->assignment($now->sets);
+    }
+
+    /** @return list<AlternativeResource> */
+    private function swaps(Item $item, SessionPlan $plan, Situation $situation): array
+    {
+        try {
+            $candidates = $this->rankSwaps->handle($item)->candidates;
+        } catch (CoreException) {
+            // What cannot be compared has no ranked swaps; leaving it out is always there.
+            return [];
+        }
+        $now = $item->now();
+        $others = array_filter($candidates, static fn (Candidate $one): bool => $one->rung->exercise->id !== $now->exercise
+            || ! $one->rung->setting->sameAs($now->setting));
+
+        return array_map(fn (Candidate $one): AlternativeResource => $this->shown(
+            $item,
+            'swap',
+            $this->chooseSwap->instead($item->prescribed, $one)->withSets($item->chosen->sets),
+            $one->rung,
+            $one->lost,
+            [...$one->reasons, ...$one->changes],
+            $plan,
+            $situation,
+        ), array_slice(array_values($others), 0, self::SWAPS));
+    }
+
+    /**
+     * @param  list<string>  $lost
+     * @param  list<string>  $reasons
+     */
+    private function shown(
+        Item $item,
+        string $way,
+        Assignment $instead,
+        Rung $rung,
+        array $lost,
+        array $reasons,
+        SessionPlan $plan,
+        Situation $situation,
+    ): AlternativeResource {
+        $slot = new Slot((string) $item->id, $rung->exercise, $instead, $rung->things);
+        $steps = $this->dayPlan->timeline($plan->withSlot($slot), $situation, everyPick: true)->steps;
+        $own = array_filter($steps, static fn (Step $step): bool => $step->slot?->thread === $slot->thread
+            && in_array($step->kind, [StepKind::Work, StepKind::Announce], true));
+
+        return new AlternativeResource(
+            key: RankSwaps::keyOfRung($rung),
+            way: $way,
+            reasons: array_values(array_filter($reasons, static fn (string $why): bool => $why !== '')),
+            lost: $lost,
+            instead: $instead->toArray(),
+            item: $this->showItem->handle($item, $instead, $rung, $situation),
+            steps: array_values(array_map(StepResource::of(...), $own)),
+        );
+    }
+
+    private function brief(TrainingSession $session, Situation $situation): Brief
+    {
+        return $session->programme === null
+            ? Brief::of($situation, $session->client->goal, Experience::Some, TrainingDay::spread(1, $session->minutes), 1)
+            : $this->read->brief($session->programme, $situation);
+    }
+}

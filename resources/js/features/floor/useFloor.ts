@@ -1,0 +1,138 @@
+import { useEffect, useMemo, useRef, useState } from 'react'
+import type { Alternative, Block, Session, SetLog } from '../../shared/api'
+import { readyBell, setBell, silence } from './device/bell'
+import { happen, useOutbox } from './device/outbox'
+import { useFloorClock } from './device/useFloorClock'
+import { useWishes } from './device/wishes'
+import * as acts from './run/acts'
+import { caughtUp, cuesUntil, type Cue } from './run/play'
+import { runOf, workedMs, type Run } from './run/run'
+import { say } from './messages'
+import type { PlacedSet } from './run/sets'
+
+const tickMs = 100
+const bellAheadMs = 10 * 60_000
+
+/** The last moment that is known of a session: no clock says earlier. */
+function newest(session: Session): number {
+  const logs = session.blocks.flatMap((block) => block.items.flatMap((item) => item.setLogs))
+  const at = [...session.facts.map((fact) => fact.at), ...logs.map((log) => log.loggedAt)].map((one) => Date.parse(one))
+  // What another device says of tomorrow is not believed.
+  return Math.max(0, ...at.filter((one) => one < Date.now() + 12 * 3_600_000))
+}
+
+/** Sets that ran on while nobody looked are said, and can be taken back. */
+function tellCaughtUp(count: number): void {
+  say(`${count} sets ran on by the clock while this page was asleep. Undo takes them back one by one.`)
+}
+
+export interface Hands {
+  /** Begins the set that is next. */
+  begin: () => void
+  done: (counted: acts.Counted) => void
+  rate: (log: SetLog, reserve: number) => void
+  correct: (set: PlacedSet, log: SetLog, right: { reps?: number | null; alternative?: Alternative }) => void
+  /** Puts the set to the end of its round, or leaves it out where it has waited already. */
+  skip: () => void
+  leaveOut: (itemId: number, why: string) => void
+  putBack: (set: PlacedSet) => void
+  forward: (set: PlacedSet) => void
+  again: () => void
+  addSet: (itemId: number) => void
+  addRound: (block: Block) => void
+  longer: (seconds: number) => void
+  pause: () => void
+  cut: (minutes: number) => void
+  swap: (itemId: number, alternative: Alternative, soFar: number) => void
+  pick: (itemIds: number[]) => void
+  pain: (where: string, what: string, soFar: number) => void
+  note: (words: string) => void
+  undo: () => void
+  end: () => void
+}
+
+export interface Floor {
+  run: Run
+  now: number
+  /** How far the wall clock was set back, milliseconds. */
+  behind: number
+  hands: Hands
+  undoable: ReturnType<typeof acts.lastAction>
+  /** What was heard last, for those who see it. */
+  cue: Cue | null
+}
+
+/** A session as it is played on this device. */
+export function useFloor(session: Session): Floor {
+  const [first] = useState(() => newest(session))
+  const { clock, now } = useFloorClock(first, tickMs)
+  const { sent, waiting } = useOutbox()
+  const wishes = useWishes()
+  const [cue, setCue] = useState<Cue | null>(null)
+  const run = useMemo(() => runOf(session), [session])
+  const latest = useRef({ session, run })
+  useEffect(() => {
+    latest.current = { session, run }
+  })
+
+  useEffect(() => {
+    const events = caughtUp(session, now)
+    if (events.length === 0) return
+    happen(...events)
+    const slept = events.filter(({ kind, at }) => kind === 'set-done' && now - Date.parse(at) > 30_000).length
+    if (slept > 1) tellCaughtUp(slept)
+  }, [session, now])
+
+  // The bell is set anew only when something has happened; time alone changes nothing of it.
+  useEffect(() => {
+    setBell(cuesUntil(session, clock.now(), bellAheadMs), clock.now(), wishes, setCue)
+    return silence
+  }, [session, clock, wishes])
+
+  const did = (make: (session: Session, run: Run, at: number) => ReturnType<typeof acts.begin>) => {
+    readyBell()
+    const { session: here, run: stands } = latest.current
+    happen(...make(here, stands, clock.now()))
+  }
+  const hands: Hands = {
+    begin: () => did(acts.begin),
+    done: (counted) => did((here, stands, at) => acts.done(here, stands, at, counted)),
+    rate: (log, reserve) => did((here, _, at) => acts.rate(here, log, reserve, at)),
+    correct: (set, log, right) => did((here, _, at) => acts.correct(here, set.item, log, right, at)),
+    skip: () =>
+      did((here, stands, at) => {
+        if (stands.current === null) return []
+        return acts.canWait(stands, stands.current)
+          ? acts.later(here, stands.current, at)
+          : acts.leaveOut(here, [stands.current], 'left-out', at)
+      }),
+    leaveOut: (itemId, why) => did((here, stands, at) => acts.leaveItemOut(here, stands, itemId, why, at)),
+    putBack: (set) => did((here, _, at) => acts.putBack(here, set, at)),
+    forward: (set) => did((here, stands, at) => acts.forward(here, stands, set, at)),
+    again: () => did(acts.again),
+    addSet: (itemId) => did((here, _, at) => acts.addSet(here, itemId, at)),
+    addRound: (block) => did((here, _, at) => acts.addRound(here, block, at)),
+    longer: (seconds) => did((here, _, at) => acts.restLonger(here, seconds, at)),
+    pause: () => did((here, stands, at) => (stands.pausedAt === null ? acts.hold : acts.goOn)(here, stands, at)),
+    cut: (minutes) => did((here, stands, at) => acts.cutTo(here, stands, minutes, at)),
+    swap: (itemId, alternative, soFar) =>
+      did((here, stands, at) => acts.swap(here, stands, itemId, alternative, at, soFar)),
+    pick: (itemIds) => did((here, _, at) => acts.pick(here, itemIds, at)),
+    pain: (where, what, soFar) => did((here, stands, at) => acts.pain(here, stands, { where, what, soFar }, at)),
+    note: (words) => did((here, stands, at) => acts.note(here, stands, words, at)),
+    undo: () => {
+      const last = acts.lastAction(latest.current.session)
+      if (last === null) return
+      did((here, _, at) => acts.undo(here, [...sent, ...waiting], at))
+      say(last.words)
+    },
+    end: () => did((here, _, at) => acts.end(here, at)),
+  }
+  return { run, now, behind: clock.behind(), hands, undoable: acts.lastAction(session), cue }
+}
+
+/** Repetitions so far where the clock counts at the tempo that is asked for. */
+export function countedByClock(run: Run, now: number): number {
+  const each = run.current?.item.secondsEach ?? 0
+  return each > 0 ? Math.floor(workedMs(run, now) / 1000 / each) : 0
+}
