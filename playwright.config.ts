@@ -17,6 +17,8 @@ export default defineConfig({
     baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },
     reducedMotion: 'reduce',
+    // The page comes from the server in every test but those that take the network away.
+    serviceWorkers: 'block',
     trace: 'retain-on-failure',
     launchOptions: {
       executablePath: '/usr/bin/chromium',

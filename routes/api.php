@@ -52,6 +52,7 @@ use App\Http\Controllers\RoundController;
 use App\Http\Controllers\ScreeningController;
 use App\Http\Controllers\SessionAlternativesController;
 use App\Http\Controllers\SessionController;
+use App\Http\Controllers\SessionTogetherController;
 use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\ShelfItemController;
 use App\Http\Controllers\SignInController;
@@ -146,6 +147,8 @@ Route::middleware(['auth:sanctum', FollowProgrammes::class])->group(function ():
     Route::get('clients/{client}/ledger', LedgerController::class)->can('view', 'client');
 
     Route::get('sessions/{session}', [SessionController::class, 'show'])->can('view', 'session');
+    Route::get('sessions/{session}/together/{other}', SessionTogetherController::class)
+        ->can('view', 'session')->can('view', 'other');
     Route::get('sessions/{session}/alternatives', SessionAlternativesController::class)->can('view', 'session');
 
     Route::post('sessions/{session}/replans', [ReplanController::class, 'show'])->can('view', 'session');

@@ -48,6 +48,27 @@ final readonly class DemoPeople
         );
     }
 
+    /** Shares what there is at Foundry House, and trains at the same time. */
+    public function chandler(User $trainer, Client $household): Client
+    {
+        $client = $this->client(
+            $trainer,
+            'Rosalind Stroud',
+            'ship chandler',
+            'health',
+            [],
+            [171, 70],
+            ['ceiling_cm' => 290, 'floor' => 'carpet'],
+            [],
+            'Foundry House',
+            'Trains beside Gideon, with the same bands.',
+        );
+        $client->home->update(['anchors' => $household->home->anchors]);
+        $client->update(['kit_from_id' => $household->id, 'experience' => 'some']);
+
+        return $client->refresh();
+    }
+
     private function lockKeeper(User $trainer): Client
     {
         return $this->client($trainer, 'Orrin Kestlewick', 'lock-keeper', 'muscle', [], [178, 84], [

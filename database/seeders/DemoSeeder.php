@@ -48,6 +48,8 @@ final class DemoSeeder extends Seeder
                 (hrtime(true) - $began) / 1e9,
             ));
         }
+        $foundry = $isaura->clients()->where('trade', 'bell-founder')->firstOrFail();
+        $this->visits->arrange($this->people->chandler($isaura, $foundry), 'ship chandler');
         $this->people->sailMender($corvin);
     }
 

@@ -32,7 +32,7 @@ final readonly class DemoVisits
                 [BlockKind::WarmUp, 'Warm-up', [], [['marching-on-the-spot', Dose::seconds(30)]]],
                 [BlockKind::Superset, 'A', ['rounds' => 2, 'round_rest_s' => 60], [
                     ['push-up', Dose::repetitions(10)],
-                    ['glute-bridge', Dose::repetitions(12)],
+                    ['standing-band-row', Dose::repetitions(12)],
                 ]],
                 [BlockKind::Section, 'B', ['rounds' => 2, 'rest_s' => 15, 'round_rest_s' => 45], [
                     ['split-squat', Dose::repetitions(8), Sides::SwapEachRound],
@@ -74,6 +74,13 @@ final readonly class DemoVisits
                     ['push-up', Dose::repetitions(8)],
                     ['dead-bug', Dose::repetitions(8, perSide: true)],
                 ]],
+            ]),
+            'ship chandler' => $this->visit($client, '18:00', 'Beside Gideon', [
+                [BlockKind::Straight, 'Work', [], [
+                    ['knee-push-up', Dose::repetitions(8)],
+                    ['standing-band-row', Dose::repetitions(12)],
+                    ['squat', Dose::repetitions(10)],
+                ], 2],
             ]),
             default => null,
         };

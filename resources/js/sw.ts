@@ -15,7 +15,7 @@ const rest = '/'
 
 cleanupOutdatedCaches()
 precacheAndRoute(self.__WB_MANIFEST, { ignoreURLParametersMatching: [] })
-registerRoute(new NavigationRoute(createHandlerBoundToURL(floor), { allowlist: [/^\/floor\/\d+$/] }))
+registerRoute(new NavigationRoute(createHandlerBoundToURL(floor), { allowlist: [/^\/floor\/\d+(\/with\/\d+)?$/] }))
 registerRoute(
   new NavigationRoute(createHandlerBoundToURL(rest), {
     denylist: [/^\/(api|sanctum|up|build|floor)(\/|$)/, /^\/sw\.js$/],

@@ -244,3 +244,37 @@ it('stores each set once over a network that drops, delays and doubles', functio
         $this->session->refresh()->update(['ended_at' => null]);
     }
 })->with(range(0, 19));
+
+it('puts two people with one kit side by side, and shows nobody else’s session to them', function (): void {
+    $household = Saltmarrow::client($this->client->trainer);
+    $household->update(['kit_from_id' => $this->client->id]);
+    $beside = Saltmarrow::session($household, $this->session->starts_at);
+    Saltmarrow::item($beside, 'hammer-curl', ['implement' => 'dumbbell', 'mass_kg' => 8, 'per_hand' => true]);
+    $this->getJson("/api/sessions/{$this->session->id}/together/{$beside->id}")->assertOk()
+        ->assertJsonPath('shared', ['8 kg dumbbell'])
+        ->assertJsonPath('minutes', fn (int $minutes): bool => $minutes > 3 && $minutes < 20);
+    $visits = collect($this->getJson('/api/round')->assertOk()->json('visits'));
+    expect($visits->firstWhere('sessionId', $this->session->id)['together'])->toBe([
+        'sessionId' => $beside->id,
+        'clientName' => $household->name,
+    ])->and($visits->firstWhere('sessionId', $beside->id)['together']['sessionId'])->toBe($this->session->id);
+
+    $stranger = Saltmarrow::session(Saltmarrow::client(Saltmarrow::trainer('other@saltmarrow.example')));
+    $this->getJson("/api/sessions/{$this->session->id}/together/{$stranger->id}")->assertNotFound();
+    $this->getJson("/api/sessions/{$stranger->id}/together/{$this->session->id}")->assertNotFound();
+});
+
+it('lets the weaker side begin once that is sure', function (): void {
+    $split = Saltmarrow::item($this->session, 'split-squat', ['implement' => 'body-weight'], sets: 1);
+    $sides = fn (): array => array_values(array_filter(array_column(($this->shown)()->json('steps'), 'side')));
+    expect($sides())->toBe(['left', 'right']);
+    foreach ([9, 6, 3] as $days) {
+        $before = Saltmarrow::session($this->client, now()->subDays($days)->toImmutable());
+        $done = Saltmarrow::item($before, 'split-squat', ['implement' => 'body-weight'], sets: 1);
+        $this->happened(
+            Saltmarrow::setDone($done, ['side' => 'left', 'reps' => 12, 'reserve' => 2]),
+            Saltmarrow::setDone($done, ['side' => 'right', 'reps' => 8, 'reserve' => 2]),
+        )->assertOk();
+    }
+    expect($sides())->toBe(['right', 'left']);
+});

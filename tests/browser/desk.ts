@@ -60,38 +60,48 @@ export async function visitTo(page: Page, client: string): Promise<Visit> {
   }, client)
 }
 
-/** Skips what warms up, until an exercise, or such a set, is asked for; says how many sets that were. */
+/** Leaves out what comes before, until an exercise is next; says how many sets are through by then. */
 export async function skipTo(page: Page, wanted: string | RegExp): Promise<number> {
-  const now = page.getByRole('region', { name: 'Now' })
+  const movement = page.getByRole('region', { name: /^(Now|Next)$/ })
   const sought =
     typeof wanted === 'string'
-      ? now.getByRole('heading', { level: 1, name: wanted, exact: true })
-      : now.getByText(wanted)
+      ? movement.getByRole('heading', { level: 1, name: wanted, exact: true })
+      : movement.getByText(wanted)
   const progress = page.getByRole('img', { name: /^\d+ of \d+ sets through/ })
   await progress.waitFor()
   const through = async () => Number(/^\d+/.exec((await progress.getAttribute('aria-label')) ?? '')?.[0])
-  let skipped = await through()
-  for (; !(await sought.isVisible()) && skipped < 20; skipped++) {
-    await page.getByRole('button', { name: 'Skip this set' }).click()
-    await expect.poll(through).toBe(skipped + 1)
+  for (let i = 0; !(await sought.isVisible()) && i < 20; i++) {
+    const before = await through()
+    await page.getByRole('button', { name: 'More' }).click()
+    await page.getByRole('button', { name: /^Leave .* out$/ }).click()
+    await expect.poll(through).toBeGreaterThan(before)
   }
   await expect(sought).toBeVisible()
-  return skipped
+  return through()
 }
 
-/** What keeps someone from using some places, by the rules of WCAG 2.2 AA. */
+/** Begins the set that is next, and says that it is done. */
+export async function doSet(page: Page) {
+  await page.getByRole('button', { name: /^Begin / }).click()
+  await page.getByRole('button', { name: 'Set done' }).click()
+}
+
+/** What keeps someone from using the page as it stands, by the rules of WCAG 2.2 AA. */
+export async function violations(page: Page, where: string): Promise<string[]> {
+  const found = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze()
+  return found.violations.map(
+    ({ id, nodes }) => `${where} ${id}: ${nodes.map((node) => node.target.join(' ')).join(', ')}`,
+  )
+}
+
+/** The same of some places, one after the other. */
 export async function inaccessible(page: Page, paths: string[]): Promise<string[]> {
   const found: string[] = []
   for (const path of paths) {
     await page.goto(path)
     await expect(page.getByRole('heading').first()).toBeVisible()
     await page.waitForLoadState('networkidle')
-    const { violations } = await new AxeBuilder({ page })
-      .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
-      .analyze()
-    for (const { id, nodes } of violations) {
-      found.push(`${path} ${id}: ${nodes.map((node) => node.target.join(' ')).join(', ')}`)
-    }
+    found.push(...(await violations(page, path)))
   }
   return found
 }

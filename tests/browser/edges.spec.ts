@@ -80,8 +80,8 @@ test('where no load can be compared muscles are; with nothing left it says why f
     await page.goto('/')
     const visit = page.getByRole('listitem').filter({ has: page.getByRole('heading', { name: 'Hollis Varnham' }) })
     await visit.getByRole('link', { name: 'Open the Floor' }).click()
-    const pullDown = page.getByRole('listitem').filter({ hasText: 'Straight-arm band pull-down' })
-    await pullDown.getByRole('link', { name: 'Swap' }).click()
+    await page.getByRole('button', { name: 'Swap straight-arm band pull-down' }).click()
+    await page.getByRole('link', { name: 'All swaps with their curves' }).click()
   }
   const tube = page.getByRole('button', { name: /yellow tube/ })
   if ((await tube.count()) > 0) {

@@ -14,6 +14,7 @@ use NimbleShelf\Core\Matching\ShelfRungs;
 use NimbleShelf\Core\Matching\Situation;
 use NimbleShelf\Core\Planning\Block as CoreBlock;
 use NimbleShelf\Core\Planning\BlockRule;
+use NimbleShelf\Core\Planning\LeadingSides;
 use NimbleShelf\Core\Planning\SessionPlan;
 use NimbleShelf\Core\Planning\Slot;
 use NimbleShelf\Core\Planning\Timeline;
@@ -72,11 +73,16 @@ final readonly class DayPlan
      *
      * @param  bool  $everyPick  True for all that a menu offers.
      */
-    public function timeline(SessionPlan $plan, Situation $situation, bool $everyPick = false): Timeline
-    {
+    public function timeline(
+        SessionPlan $plan,
+        Situation $situation,
+        bool $everyPick = false,
+        ?LeadingSides $leading = null,
+    ): Timeline {
         return Timeline::of(
             $plan,
             $situation->client->isSlowOnFeet(),
+            leading: $leading,
             resting: $situation->client->resting(),
             everyPick: $everyPick,
         );

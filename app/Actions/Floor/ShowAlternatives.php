@@ -41,6 +41,7 @@ final readonly class ShowAlternatives
         private ReadProgramme $read,
         private DayPlan $dayPlan,
         private ShowItem $showItem,
+        private FindLeadingSides $leadingSides,
         private RankSwaps $rankSwaps,
         private ChooseSwap $chooseSwap,
         private WeekEditor $editor,
@@ -128,7 +129,7 @@ final readonly class ShowAlternatives
         Situation $situation,
     ): AlternativeResource {
         $slot = new Slot((string) $item->id, $rung->exercise, $instead, $rung->things);
-        $steps = $this->dayPlan->timeline($plan->withSlot($slot), $situation, everyPick: true)->steps;
+        $steps = $this->dayPlan->timeline($plan->withSlot($slot), $situation, everyPick: true, leading: $this->leadingSides->handle($item->client()))->steps;
         $own = array_filter($steps, static fn (Step $step): bool => $step->slot?->thread === $slot->thread
             && in_array($step->kind, [StepKind::Work, StepKind::Announce], true));
 

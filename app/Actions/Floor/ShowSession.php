@@ -42,6 +42,7 @@ final readonly class ShowSession
         private ShelfRungs $rungs,
         private DayPlan $dayPlan,
         private ShowItem $showItem,
+        private FindLeadingSides $leadingSides,
         private Catalogue $catalogue,
         private AssessHealth $assess,
     ) {
@@ -63,6 +64,7 @@ final readonly class ShowSession
             $layOut = [...$layOut, ...($item->left_out === null ? $rungs[$item->id]?->toLayOut() ?? [] : [])];
         }
         $plan = $this->dayPlan->of($session, $rungs);
+        $leading = $this->leadingSides->handle($session->client);
         $timeline = $this->dayPlan->timeline($plan, $situation);
         $trainer = $session->client->trainer;
         $asksPressure = $situation->client->has(Limit::HighBloodPressure);
@@ -97,7 +99,7 @@ final readonly class ShowSession
                     $best[$item->now()->exercise] ?? null,
                 ))->all(),
             ))->all()),
-            steps: array_map(StepResource::of(...), $this->dayPlan->timeline($plan, $situation, everyPick: true)->steps),
+            steps: array_map(StepResource::of(...), $this->dayPlan->timeline($plan, $situation, everyPick: true, leading: $leading)->steps),
             facts: $this->facts($session),
             shedding: array_map(
                 static fn (array $one): SheddingResource => new SheddingResource((int) $one['thread'], $one['sets']),

@@ -9,6 +9,7 @@ use App\Actions\Clients\DescribeClient;
 use App\Actions\Floor\ShowSession;
 use App\Casts\AsMoment;
 use App\Http\Resources\Round\RoundResource;
+use App\Http\Resources\Round\TogetherWithResource;
 use App\Http\Resources\Round\VisitResource;
 use App\Http\Resources\Round\WeekDayResource;
 use App\Http\Resources\Shared\LimitResource;
@@ -56,7 +57,9 @@ final readonly class ShowRound
         return new RoundResource(
             date: $day->toDateString(),
             tomorrow: $day->addDay()->toDateString(),
-            visits: array_values($sessions->map($this->visit(...))->all()),
+            visits: array_values($sessions->map(
+                fn (TrainingSession $session): VisitResource => $this->visit($session, $this->together($session, $sessions)),
+            )->all()),
             week: $week,
             nextDate: $next?->starts_at->toDateString(),
         );
@@ -68,7 +71,23 @@ final readonly class ShowRound
         return [AsMoment::stored($day->startOfDay()), AsMoment::stored($day->endOfDay())];
     }
 
-    private function visit(TrainingSession $session): VisitResource
+    /**
+     * Somebody who shares the kit and has a visit that overlaps.
+     *
+     * @param  Collection<int, TrainingSession>  $ofDay
+     */
+    private function together(TrainingSession $session, Collection $ofDay): ?TogetherWithResource
+    {
+        $ends = static fn (TrainingSession $one): CarbonImmutable => $one->starts_at->addMinutes($one->minutes);
+        /** @var TrainingSession|null $other */
+        $other = $ofDay->first(static fn (TrainingSession $one): bool => $one->id !== $session->id
+            && ($one->client->kit_from_id === $session->client_id || $session->client->kit_from_id === $one->client_id)
+            && $one->starts_at->lessThan($ends($session)) && $session->starts_at->lessThan($ends($one)));
+
+        return $other === null ? null : new TogetherWithResource($other->id, $other->client->name);
+    }
+
+    private function visit(TrainingSession $session, ?TogetherWithResource $together): VisitResource
     {
         $client = $session->client;
         $items = collect($session->items());
@@ -125,6 +144,7 @@ final readonly class ShowRound
             daysSinceLast: $last === null ? null : (int) $last->logged_at->setTimezone($session->zone)
                 ->startOfDay()
                 ->diffInDays($session->starts_at->startOfDay()),
+            together: $together,
         );
     }
 }

@@ -27,14 +27,14 @@ final readonly class Timeline
 
     /**
      * @param  bool  $slowOnFeet  True where getting down and up takes longer: older, or unsure of balance.
-     * @param  'left'|'right'  $firstSide  The weaker one, which leads.
+     * @param  LeadingSides|null  $leading  Which side begins; null where nothing is known of them.
      * @param  RestingLimbs|null  $resting  Null where none rests.
      * @param  bool  $everyPick  True for all that a menu offers; otherwise the first ones stand for what will be picked.
      */
     public static function of(
         SessionPlan $plan,
         bool $slowOnFeet = false,
-        string $firstSide = 'left',
+        ?LeadingSides $leading = null,
         ?RestingLimbs $resting = null,
         bool $everyPick = false,
     ): self {
@@ -45,7 +45,7 @@ final readonly class Timeline
         $positionChanges = 0;
         foreach ($plan->blocks as $block) {
             $isFirst = true;
-            foreach (Turns::of($block, $firstSide, $resting ?? RestingLimbs::none(), $everyPick) as $turn) {
+            foreach (Turns::of($block, $leading ?? LeadingSides::unknown(), $resting ?? RestingLimbs::none(), $everyPick) as $turn) {
                 $slot = $turn->slot;
                 $change = ChangeOver::to($slot, $before, $inHand, $lastUse, $isOnFloor, $slowOnFeet);
                 $positionChanges += $change->changesPosition ? 1 : 0;

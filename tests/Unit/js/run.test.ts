@@ -21,6 +21,10 @@ const straight = () =>
   ])
 const keysOf = (session: Session) => openSets(runOf(session)).map((set) => set.key)
 
+function missing(): never {
+  throw new Error('nothing is left')
+}
+
 /** A hand that does one thing after another. */
 function hand(session: Session) {
   let here = session
@@ -163,11 +167,23 @@ describe('a session as it runs', () => {
     const first = floor.run.current
     if (first === null) throw new Error('nothing to do')
     expect(acts.canWait(floor.run, first)).toBe(true)
-    floor.happen(acts.later(floor.session, first, s(1)))
+    floor.happen(acts.later(floor.session, floor.run, s(1)))
     expect(keysOf(floor.session)).toEqual(['2/1/', '3/1/', '1/1/', '1/2/', '2/2/', '3/2/'])
     expect(acts.canWait(floor.run, floor.run.sets.find((set) => set.key === '1/1/') ?? first)).toBe(false)
     floor.happen(acts.undo(floor.session, floor.made, s(2)))
     expect(keysOf(floor.session)[0]).toBe('1/1/')
+  })
+
+  it('puts off an exercise whose sets follow each other with all that is left of it', () => {
+    const floor = hand(straight())
+    floor.done(s(30))
+    floor.happen(acts.later(floor.session, floor.run, s(40)))
+    expect(keysOf(floor.session)).toEqual(['2/1/', '2/2/', '1/2/'])
+    floor.happen(acts.undo(floor.session, floor.made, s(50)))
+    expect(keysOf(floor.session)).toEqual(['1/2/', '2/1/', '2/2/'])
+    // Nothing else is left to go before it: then it is left out, and said to be.
+    floor.happen(acts.leaveItemOut(floor.session, floor.run, 2, 'left-out', s(60)))
+    expect(acts.canWait(floor.run, floor.run.current ?? missing())).toBe(false)
   })
 
   it('brings a set forward, does one again, adds one and a round', () => {
@@ -404,8 +420,7 @@ describe('random hands', () => {
         const act = (): FloorEvent[] => {
           if (which === 0) return acts.begin(session, run, at)
           if (which === 1 || which === 2) return acts.done(session, run, at, { reps: 8 })
-          if (which === 3 && run.current !== null && acts.canWait(run, run.current))
-            return acts.later(session, run.current, at)
+          if (which === 3 && run.current !== null && acts.canWait(run, run.current)) return acts.later(session, run, at)
           if (which === 4 && some?.state === 'open') return acts.forward(session, run, some, at)
           if (which === 5 && run.current !== null) return acts.leaveOut(session, [run.current], 'left-out', at)
           if (which === 6) return acts.undo(session, floor.made, at)

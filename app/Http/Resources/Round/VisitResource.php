@@ -17,6 +17,7 @@ final readonly class VisitResource extends Resource
      * @param  list<string>  $locks  Why nobody trains today.
      * @param  list<string>  $painNotes  Open pain flags of the last two weeks.
      * @param  int|null  $daysSinceLast  Since the last logged set.
+     * @param  TogetherWithResource|null  $together  Who shares the kit and has a visit at the same time; null where nobody does.
      */
     public function __construct(
         public int $sessionId,
@@ -37,6 +38,7 @@ final readonly class VisitResource extends Resource
         public array $painNotes,
         public array $locks,
         public ?int $daysSinceLast,
+        public ?TogetherWithResource $together,
     ) {
     }
 }

@@ -27,4 +27,16 @@ final readonly class Turn
         public string $announce = '',
     ) {
     }
+
+    /** Seconds of its work. */
+    public function seconds(): float
+    {
+        return (float) array_sum(array_map(static fn (Part $part): float => $part->seconds, $this->parts));
+    }
+
+    /** The same with another rest after it. */
+    public function resting(float $seconds): self
+    {
+        return new self($this->slot, $this->round, $this->parts, $seconds, $this->announce);
+    }
 }

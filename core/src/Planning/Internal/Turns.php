@@ -8,6 +8,7 @@ use NimbleShelf\Core\Planning\Block;
 use NimbleShelf\Core\Planning\BlockKind;
 use NimbleShelf\Core\Planning\Counting;
 use NimbleShelf\Core\Planning\Dose;
+use NimbleShelf\Core\Planning\LeadingSides;
 use NimbleShelf\Core\Planning\Phase;
 use NimbleShelf\Core\Planning\RestingLimbs;
 use NimbleShelf\Core\Planning\Sides;
@@ -20,19 +21,17 @@ use NimbleShelf\Core\Planning\Slot;
  */
 final readonly class Turns
 {
-    /** @param  'left'|'right'  $firstSide  The weaker one. */
-    private function __construct(private Block $block, private string $firstSide, private RestingLimbs $resting)
+    private function __construct(private Block $block, private LeadingSides $leading, private RestingLimbs $resting)
     {
     }
 
     /**
-     * @param  'left'|'right'  $firstSide  The weaker one.
      * @param  bool  $everyPick  True for all that a menu offers.
      * @return list<Turn>
      */
-    public static function of(Block $block, string $firstSide, RestingLimbs $resting, bool $everyPick = false): array
+    public static function of(Block $block, LeadingSides $leading, RestingLimbs $resting, bool $everyPick = false): array
     {
-        $turns = new self($block, $firstSide, $resting);
+        $turns = new self($block, $leading, $resting);
 
         return match ($block->kind) {
             BlockKind::Superset, BlockKind::Circuit, BlockKind::Section => $turns->rounds(),
@@ -233,8 +232,8 @@ final readonly class Turns
 
         return match ($sides) {
             Sides::Both, Sides::OwnSlots, Sides::Alternating => [new Part(...$work)],
-            Sides::Each => [new Part(...$work, side: $this->firstSide), new Part(...$work, side: $this->other())],
-            Sides::SwapEachRound => [new Part(...$work, side: $round % 2 === 1 ? $this->firstSide : $this->other())],
+            Sides::Each => [new Part(...$work, side: $this->first($slot)), new Part(...$work, side: $this->second($slot))],
+            Sides::SwapEachRound => [new Part(...$work, side: $round % 2 === 1 ? $this->first($slot) : $this->second($slot))],
         };
     }
 
@@ -258,25 +257,31 @@ final readonly class Turns
 
         return match ($slot->assignment->sides) {
             Sides::Each => [
-                new Part($first, $first, 'seconds', "{$words}, changing sides at half time", $this->firstSide),
+                new Part($first, $first, 'seconds', "{$words}, changing sides at half time", $this->first($slot)),
                 new Part(
                     $seconds - $first,
                     $seconds - $first,
                     'seconds',
                     "{$words}, changing sides at half time",
-                    $this->other(),
+                    $this->second($slot),
                     announce: 'Half time: the other side',
                 ),
             ],
-            Sides::SwapEachRound => [new Part($seconds, $seconds, 'seconds', $words, $round % 2 === 1 ? $this->firstSide : $this->other())],
+            Sides::SwapEachRound => [new Part($seconds, $seconds, 'seconds', $words, $round % 2 === 1 ? $this->first($slot) : $this->second($slot))],
             Sides::Alternating => [new Part($seconds, $seconds, 'seconds', "{$words}, sides alternating")],
             default => [new Part($seconds, $seconds, 'seconds', $words)],
         };
     }
 
     /** @return 'left'|'right' */
-    private function other(): string
+    private function first(Slot $slot): string
     {
-        return $this->firstSide === 'left' ? 'right' : 'left';
+        return $this->leading->first($slot->exercise);
+    }
+
+    /** @return 'left'|'right' */
+    private function second(Slot $slot): string
+    {
+        return $this->first($slot) === 'left' ? 'right' : 'left';
     }
 }

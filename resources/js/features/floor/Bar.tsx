@@ -29,6 +29,8 @@ function mainWords({ run }: Floor): string {
 export function Bar({ floor, open, isStopped, mainRef, onAct, onOpen }: BarProps) {
   const { run, hands, undoable } = floor
   const set = run.current
+  // Where the bell ends the set, the thumb has nothing to do.
+  const tone = run.phase === 'work' && set !== null && endsByClock(set) ? 'btn-outline' : 'btn-primary'
   return (
     <div className="floor-bar">
       <MessageLine />
@@ -36,7 +38,7 @@ export function Bar({ floor, open, isStopped, mainRef, onAct, onOpen }: BarProps
         <button
           ref={mainRef}
           type="button"
-          className={`btn btn-lg floor-main h-17 w-full text-xl ${run.phase === 'work' && set !== null && endsByClock(set) ? 'btn-outline' : 'btn-primary'}`}
+          className={`btn btn-lg floor-main h-17 w-full text-xl ${tone}`}
           onClick={onAct}
         >
           {mainWords(floor)}

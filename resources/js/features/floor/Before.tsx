@@ -4,7 +4,7 @@ import type { Alternative, Item, Session } from '../../shared/api'
 import { useKeys } from '../../shared/lib/useKeys'
 import { Locks } from '../../shared/ui'
 import { readyBell } from './device/bell'
-import { happen, useOutbox } from './device/outbox'
+import { happen, madeHere, useOutbox } from './device/outbox'
 import { FloorHead } from './FloorHead'
 import { MessageLine } from './MessageLine'
 import { useAlternatives, usePutBack } from './queries'
@@ -61,11 +61,11 @@ function swapNow(session: Session, item: Item, other: Alternative): void {
 export function Before({ session }: { session: Session }) {
   const alternatives = useAlternatives(session.id)
   const putBack = usePutBack()
-  const { waiting, sent } = useOutbox()
+  const made = madeHere(useOutbox())
   const [swapping, setSwapping] = useState<number | null>(null)
   const [asking, setAsking] = useState(false)
   const said = session.facts.findLast((fact) => fact.kind === 'readiness')
-  const mine = [...sent, ...waiting].findLast((event) => event.kind === 'readiness' && event.sessionId === session.id)
+  const mine = made.findLast((event) => event.kind === 'readiness' && event.sessionId === session.id)
   const isLocked = session.locks.length > 0 || (mine !== undefined && isTooHigh(session, mine))
   const start = () => {
     if (isLocked) return
@@ -82,7 +82,7 @@ export function Before({ session }: { session: Session }) {
   const undoOf = (item: Item) => {
     // What was swapped here goes back here, network or not; what the desk or a plan made anew changed, it takes back.
     const isOurs = session.facts.some((fact) => fact.kind === 'swapped' && fact.itemId === item.id)
-    if (isOurs) return () => happen(...undoSwap(session, item.id, [...sent, ...waiting], Date.now()))
+    if (isOurs) return () => happen(...undoSwap(session, item.id, made, Date.now()))
     return item.leftOut !== null || item.swappedFrom !== null ? () => putBack.mutate(item.id) : null
   }
   return (

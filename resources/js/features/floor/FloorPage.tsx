@@ -8,6 +8,11 @@ import { Finished } from './Finished'
 import { SignInHere } from './Notices'
 import { useOwnOutbox, useSession } from './queries'
 import { Running } from './Running'
+import { useFloor } from './useFloor'
+
+function Alone({ session }: { session: Session }) {
+  return <Running session={session} floor={useFloor(session)} />
+}
 
 /** The screen that is used while the client trains: full screen, nothing else on it. */
 export function FloorPage({ sessionId }: { sessionId: number }) {
@@ -38,7 +43,7 @@ export function FloorPage({ sessionId }: { sessionId: number }) {
         </p>
       )}
       {here?.state === 'planned' && <Before session={here} />}
-      {here?.state === 'running' && <Running key={sessionId} session={here} />}
+      {here?.state === 'running' && <Alone key={sessionId} session={here} />}
       {here?.state === 'done' && <Finished session={here} />}
     </main>
   )

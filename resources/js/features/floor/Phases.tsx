@@ -78,7 +78,12 @@ function Rate({ one: { log, set }, floor, alternatives }: RateProps) {
         </p>
         {isSame && (
           <>
-            <button type="button" className="btn btn-outline btn-circle" aria-label="Fewer" onClick={() => change(-1)}>
+            <button
+              type="button"
+              className="btn btn-outline btn-circle"
+              aria-label="One fewer"
+              onClick={() => change(-1)}
+            >
               <Minus className="size-5" />
             </button>
             <label className="text-center">
@@ -94,7 +99,12 @@ function Rate({ one: { log, set }, floor, alternatives }: RateProps) {
                 }}
               />
             </label>
-            <button type="button" className="btn btn-outline btn-circle" aria-label="More" onClick={() => change(1)}>
+            <button
+              type="button"
+              className="btn btn-outline btn-circle"
+              aria-label="One more"
+              onClick={() => change(1)}
+            >
               <Plus className="size-5" />
             </button>
           </>

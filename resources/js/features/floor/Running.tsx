@@ -17,7 +17,7 @@ import { Progress } from './Progress'
 import { useAlternatives } from './queries'
 import { clockOf, said, sideWords } from './said'
 import { SwapSheet } from './SwapSheet'
-import { countedByClock, useFloor, type Floor } from './useFloor'
+import { countedByClock, type Floor } from './useFloor'
 import { useMeanwhile } from './useMeanwhile'
 
 /** What somebody who cannot see the screen has to know now. */
@@ -45,9 +45,15 @@ function useCount(floor: Floor): { count: number; tap: (by: number) => void } {
   }
 }
 
+interface RunningProps {
+  session: Session
+  floor: Floor
+  /** Where two train in turns: both names, and who is looked at. */
+  names?: React.ReactNode
+}
+
 /** The session as it runs: one thing at a time, by count or by clock, nothing passed over unless it is said. */
-export function Running({ session }: { session: Session }) {
-  const floor = useFloor(session)
+export function Running({ session, floor, names }: RunningProps) {
   const { run, now, hands } = floor
   const alternatives = useAlternatives(session.id)
   const meanwhile = useMeanwhile(session)
@@ -131,6 +137,7 @@ export function Running({ session }: { session: Session }) {
           <SlidersHorizontal className="size-6" />
         </button>
       </FloorHead>
+      {names}
       {floor.behind > 0 && (
         <p role="alert" className="notice">
           This device’s clock was set back by {counted(Math.round(floor.behind / 60_000), 'minute')}. The session goes

@@ -1,6 +1,6 @@
 import { queryOptions, useMutation, useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query'
 import { useEffect, useMemo } from 'react'
-import { api, ApiError, type Alternatives, type Round, type Session } from '../../shared/api'
+import { api, ApiError, type Alternatives, type Round, type Session, type Together } from '../../shared/api'
 import { meOptions } from '../sign-in/queries'
 import { onKept, openOutbox, useOutbox, useOutboxOwner } from './device/outbox'
 import { dropAnswers, keepAnswer, keptAnswer } from './device/store'
@@ -14,25 +14,31 @@ const patienceMs = 3000
 const cannotReach = (error: unknown) => error instanceof ApiError && (error.status === 0 || error.status >= 500)
 const mayHaveRunOut = (error: unknown) => error instanceof ApiError && error.status === 401
 
+/** When something was asked for: what happened since may not be in it, milliseconds since 1970. */
+type AsOf<T> = T & { asOf?: number }
+
+const asOf = <T>(kept: { answer: T; at: number }): AsOf<T> => ({ ...kept.answer, asOf: kept.at })
+
 /** What this device kept of an answer, after a while; never where it kept none. */
-function keptAfter<T>(path: string, trainer: number, ms: number): Promise<T> {
+function keptAfter<T>(path: string, trainer: number, ms: number): Promise<AsOf<T>> {
   return new Promise((resolve) => {
     setTimeout(() => {
       keptAnswer<T>(trainer, path)
-        .then((kept) => kept !== null && resolve(kept))
+        .then((kept) => kept !== null && resolve(asOf(kept)))
         .catch(() => undefined)
     }, ms)
   })
 }
 
 /** Fetched, and kept on this device for when it cannot be; a network that does not answer is not waited for for long. */
-async function fetched<T>(path: string): Promise<T> {
+async function fetched<T>(path: string): Promise<AsOf<T>> {
   const trainer = lastTrainer()
-  if (trainer === null) return api.get<T>(path)
+  const at = Date.now()
   const asked = api.get<T>(path).then((answer) => {
-    keepAnswer(trainer, path, answer, Date.now()).catch(() => undefined)
-    return answer
+    if (trainer !== null) keepAnswer(trainer, path, answer, at).catch(() => undefined)
+    return asOf({ answer, at })
   })
+  if (trainer === null) return asked
   try {
     return await Promise.race([asked, keptAfter<T>(path, trainer, patienceMs)])
   } catch (error) {
@@ -40,7 +46,7 @@ async function fetched<T>(path: string): Promise<T> {
     const kept =
       cannotReach(error) || mayHaveRunOut(error) ? await keptAnswer<T>(trainer, path).catch(() => null) : null
     if (kept === null) throw error
-    return kept
+    return asOf(kept)
   }
 }
 
@@ -63,7 +69,16 @@ export const alternativesOptions = (sessionId: number) =>
     retry: false,
   })
 
-/** Today's visits, also where there is no network. */
+/** Two sessions in turns: how long, and what is in both hands. */
+export const togetherOptions = (first: number, second: number) =>
+  queryOptions({
+    queryKey: ['sessions', first, 'together', second],
+    queryFn: () => fetched<Together>(`sessions/${first}/together/${second}`),
+    networkMode: 'always',
+    retry: false,
+  })
+
+/** Today’s visits, also where there is no network. */
 export const keptRound = (date: string) => fetched<Round>(date === '' ? 'round' : `round?date=${date}`)
 
 /** The trainer whose Floor this is: who is signed in, or who was where nobody can be asked. */
@@ -93,23 +108,26 @@ export function useSession(sessionId: number) {
     // Another device may run it too.
     refetchInterval: (query) => (query.state.data?.state === 'running' ? 20_000 : false),
   })
-  const { waiting } = useOutbox()
+  const box = useOutbox()
   useEffect(
     () =>
       onKept((kept) => {
-        // What the application has stays on the screen while it is asked again.
-        queries.setQueryData<Session>(['sessions', sessionId], (known) => known && withEvents(known, kept))
+        const hasSwapped = kept.some((event) => event.kind === 'swapped' || event.kind === 'taken-up')
         void queries.invalidateQueries({
           predicate: ({ queryKey }) =>
             ['clients', 'round'].includes(String(queryKey[0])) ||
-            (queryKey[0] === 'sessions' && queryKey.length === 2) ||
-            (kept.some((event) => event.kind === 'swapped' || event.kind === 'taken-up') && queryKey[0] === 'sessions'),
+            (queryKey[0] === 'sessions' && (queryKey.length === 2 || hasSwapped)),
         })
       }),
-    [queries, sessionId],
+    [queries],
   )
   const known = session.data
-  const data = useMemo(() => known && withEvents(known, waiting), [known, waiting])
+  const data = useMemo(() => {
+    if (known === undefined) return undefined
+    // What the application took after this was asked for may not be in it: until it is, it stays on the screen.
+    const since = box.sent.filter(({ at }) => at >= (known.asOf ?? 0)).map(({ event }) => event)
+    return withEvents(known, [...since, ...box.waiting])
+  }, [known, box.sent, box.waiting])
   return { ...session, data }
 }
 
@@ -133,5 +151,6 @@ export async function packDays(queries: QueryClient, today: Round): Promise<void
     if (visit.state === 'done') continue
     await queries.fetchQuery({ ...sessionOptions(visit.sessionId), staleTime: 60_000 })
     await queries.fetchQuery({ ...alternativesOptions(visit.sessionId), staleTime: 300_000 })
+    if (visit.together !== null) await queries.fetchQuery(togetherOptions(visit.sessionId, visit.together.sessionId))
   }
 }

@@ -1,7 +1,7 @@
 import { useEffect, useMemo, useRef, useState } from 'react'
 import type { Alternative, Block, Session, SetLog } from '../../shared/api'
 import { readyBell, setBell, silence } from './device/bell'
-import { happen, useOutbox } from './device/outbox'
+import { happen, madeHere, useOutbox } from './device/outbox'
 import { useFloorClock } from './device/useFloorClock'
 import { useWishes } from './device/wishes'
 import * as acts from './run/acts'
@@ -66,7 +66,7 @@ export interface Floor {
 export function useFloor(session: Session): Floor {
   const [first] = useState(() => newest(session))
   const { clock, now } = useFloorClock(first, tickMs)
-  const { sent, waiting } = useOutbox()
+  const box = useOutbox()
   const wishes = useWishes()
   const [cue, setCue] = useState<Cue | null>(null)
   const run = useMemo(() => runOf(session), [session])
@@ -76,6 +76,7 @@ export function useFloor(session: Session): Floor {
   })
 
   useEffect(() => {
+    if (session.state !== 'running') return
     const events = caughtUp(session, now)
     if (events.length === 0) return
     happen(...events)
@@ -85,8 +86,8 @@ export function useFloor(session: Session): Floor {
 
   // The bell is set anew only when something has happened; time alone changes nothing of it.
   useEffect(() => {
-    setBell(cuesUntil(session, clock.now(), bellAheadMs), clock.now(), wishes, setCue)
-    return silence
+    setBell(session.id, cuesUntil(session, clock.now(), bellAheadMs), clock.now(), wishes, setCue)
+    return () => silence(session.id)
   }, [session, clock, wishes])
 
   const did = (make: (session: Session, run: Run, at: number) => ReturnType<typeof acts.begin>) => {
@@ -103,7 +104,7 @@ export function useFloor(session: Session): Floor {
       did((here, stands, at) => {
         if (stands.current === null) return []
         return acts.canWait(stands, stands.current)
-          ? acts.later(here, stands.current, at)
+          ? acts.later(here, stands, at)
           : acts.leaveOut(here, [stands.current], 'left-out', at)
       }),
     leaveOut: (itemId, why) => did((here, stands, at) => acts.leaveItemOut(here, stands, itemId, why, at)),
@@ -123,7 +124,7 @@ export function useFloor(session: Session): Floor {
     undo: () => {
       const last = acts.lastAction(latest.current.session)
       if (last === null) return
-      did((here, _, at) => acts.undo(here, [...sent, ...waiting], at))
+      did((here, _, at) => acts.undo(here, madeHere(box), at))
       say(last.words)
     },
     end: () => did((here, _, at) => acts.end(here, at)),

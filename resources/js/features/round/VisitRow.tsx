@@ -54,6 +54,15 @@ export function VisitRow({ visit }: { visit: Visit }) {
         ))}
       </div>
       <div className="flex flex-col gap-2 sm:w-60">
+        {visit.together !== null && !done && (
+          <Link
+            reloadDocument
+            to={`/floor/${visit.sessionId}/with/${visit.together.sessionId}`}
+            className="btn btn-outline"
+          >
+            Together with {visit.together.clientName.split(' ')[0]}
+          </Link>
+        )}
         <Link
           reloadDocument
           to={`/floor/${visit.sessionId}`}

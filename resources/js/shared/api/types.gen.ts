@@ -1618,6 +1618,24 @@ export interface Template {
   sessions: number
 }
 
+/** Two sessions done in turns with one kit. */
+export interface Together {
+  /** Until both are through. */
+  minutes: number
+  /** In which nobody works. */
+  waitMinutes: number
+  /** Things that both use. */
+  shared: string[]
+  /** What has to be set up anew between the two. */
+  clashes: string[]
+}
+
+/** Somebody of the same household who trains at the same time with the same kit. */
+export interface TogetherWith {
+  sessionId: number
+  clientName: string
+}
+
 /** The trainer who is signed in. */
 export interface Trainer {
   id: number
@@ -1668,6 +1686,8 @@ export interface Visit {
   locks: string[]
   /** Since the last logged set. */
   daysSinceLast: number | null
+  /** Who shares the kit and has a visit at the same time; null where nobody does. */
+  together: TogetherWith | null
 }
 
 /** One thing a week is checked for. */

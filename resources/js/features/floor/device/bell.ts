@@ -20,8 +20,14 @@ export interface BellWishes {
 export const usualBell: BellWishes = { sound: 'bell', volume: 0.8, speaks: false, buzzes: true, flashes: true }
 
 let audio: AudioContext | null = null
-let set: { tone: AudioScheduledSourceNode; at: number }[] = []
-let timers: ReturnType<typeof setTimeout>[] = []
+
+interface Ahead {
+  tones: { tone: AudioScheduledSourceNode; at: number }[]
+  timers: ReturnType<typeof setTimeout>[]
+}
+
+/** What is set ahead, by session: two people in turns have a bell each. */
+const ahead = new Map<number, Ahead>()
 
 /** Wakes the sound up; browsers want that to happen in answer to a touch. */
 export function readyBell(): void {
@@ -55,8 +61,9 @@ function partials(sound: Sound, kind: Cue['kind']): [number, number, number][] {
   return [[pitch, 0.18, isSmall ? 0.08 : 0.45]]
 }
 
-function strike(sound: Sound, kind: Cue['kind'], volume: number, when: number): void {
-  if (audio === null || sound === 'none' || volume <= 0) return
+function strike(sound: Sound, kind: Cue['kind'], volume: number, when: number): Ahead['tones'] {
+  if (audio === null || sound === 'none' || volume <= 0) return []
+  const tones: Ahead['tones'] = []
   for (const [pitch, loudness, seconds] of partials(sound, kind)) {
     const tone = audio.createOscillator()
     const gain = audio.createGain()
@@ -67,19 +74,20 @@ function strike(sound: Sound, kind: Cue['kind'], volume: number, when: number): 
     tone.connect(gain).connect(audio.destination)
     tone.start(when)
     tone.stop(when + seconds)
-    set.push({ tone, at: when })
+    tones.push({ tone, at: when })
   }
+  return tones
 }
 
-/** Takes back every sound that is set and has not begun. */
-export function silence(): void {
+/** Takes back every sound of a session that is set and has not begun. */
+export function silence(session: number): void {
   const now = audio?.currentTime ?? 0
-  for (const { tone, at } of set) {
+  const { tones, timers } = ahead.get(session) ?? { tones: [], timers: [] }
+  for (const { tone, at } of tones) {
     if (at > now) tone.stop(now)
   }
-  set = []
   for (const timer of timers) clearTimeout(timer)
-  timers = []
+  ahead.delete(session)
 }
 
 function speak(words: string): void {
@@ -93,23 +101,26 @@ function speak(words: string): void {
  * @param now Milliseconds since 1970 on the clock of the session.
  * @param onCue Called at each, for what is seen.
  */
-export function setBell(cues: Cue[], now: number, wishes: BellWishes, onCue: (cue: Cue) => void): void {
-  silence()
-  for (const cue of cues) {
-    const inMs = cue.at - now
-    strike(wishes.sound, cue.kind, wishes.volume, (audio?.currentTime ?? 0) + Math.max(0, inMs / 1000))
-    timers.push(
-      setTimeout(
-        () => {
-          onCue(cue)
-          if (wishes.buzzes && typeof navigator.vibrate === 'function')
-            navigator.vibrate(cue.kind === 'count' ? 40 : 220)
-          if (wishes.speaks) speak(cue.words)
-        },
-        Math.max(0, inMs),
-      ),
-    )
-  }
+export function setBell(
+  session: number,
+  cues: Cue[],
+  now: number,
+  wishes: BellWishes,
+  onCue: (cue: Cue) => void,
+): void {
+  silence(session)
+  const since = audio?.currentTime ?? 0
+  const late = (cue: Cue) => Math.max(0, cue.at - now)
+  ahead.set(session, {
+    tones: cues.flatMap((cue) => strike(wishes.sound, cue.kind, wishes.volume, since + late(cue) / 1000)),
+    timers: cues.map((cue) =>
+      setTimeout(() => {
+        onCue(cue)
+        if (wishes.buzzes && typeof navigator.vibrate === 'function') navigator.vibrate(cue.kind === 'count' ? 40 : 220)
+        if (wishes.speaks) speak(cue.words)
+      }, late(cue)),
+    ),
+  })
 }
 
 /** Lets one sound be heard, for choosing. */

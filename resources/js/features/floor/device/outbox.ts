@@ -8,11 +8,17 @@ export interface Refused {
   message: string
 }
 
+/** Something the application has, and since when, milliseconds since 1970. */
+export interface Sent {
+  event: FloorEvent
+  at: number
+}
+
 /** What happened on this device: what is not with the application yet, what it would not take, what it has. */
 export interface Outbox {
   waiting: FloorEvent[]
   refused: Refused[]
-  sent: FloorEvent[]
+  sent: Sent[]
   /** What keeps things from being kept here. */
   trouble: Trouble
   /** True where the sign-in ran out: nothing leaves until somebody signs in again. */
@@ -25,7 +31,7 @@ const sentKept = 600
 const empty: Outbox = { waiting: [], refused: [], sent: [], trouble: null, isSignedOut: false }
 
 /** The box once an answer has come: what was kept leaves it, what was refused stays apart with its reason. */
-export function settled(box: Outbox, answer: KeptEvents): Outbox {
+export function settled(box: Outbox, answer: KeptEvents, at: number): Outbox {
   const refusals = new Map(answer.refused.map((one) => [one.key, one.message]))
   const accepted = new Set(answer.accepted)
   return {
@@ -38,7 +44,10 @@ export function settled(box: Outbox, answer: KeptEvents): Outbox {
         return message === undefined ? [] : [{ event, message }]
       }),
     ],
-    sent: [...box.sent, ...box.waiting.filter((event) => accepted.has(event.key))].slice(-sentKept),
+    sent: [
+      ...box.sent,
+      ...box.waiting.filter((event) => accepted.has(event.key)).map((event) => ({ event, at })),
+    ].slice(-sentKept),
   }
 }
 
@@ -56,13 +65,19 @@ function show(next: Outbox): void {
   for (const listener of listeners) listener()
 }
 
-const rowOf = (trainer: number, event: FloorEvent, state: KeptEvent['state'], message: string | null): KeptEvent => ({
+const rowOf = (
+  trainer: number,
+  event: FloorEvent,
+  state: KeptEvent['state'],
+  { message = null, sentAt = null }: { message?: string | null; sentAt?: number | null } = {},
+): KeptEvent => ({
   key: event.key,
   trainer,
   sessionId: event.sessionId,
   event,
   state,
   message,
+  sentAt,
   order: order++,
 })
 
@@ -83,7 +98,7 @@ function boxOf(rows: KeptEvent[]): Outbox {
     ...empty,
     waiting: of('waiting').map(({ event }) => event),
     refused: of('refused').map(({ event, message }) => ({ event, message: message ?? '' })),
-    sent: of('sent').map(({ event }) => event),
+    sent: of('sent').map(({ event, sentAt }) => ({ event, at: sentAt ?? 0 })),
   }
 }
 
@@ -104,7 +119,7 @@ async function read(trainer: number): Promise<Outbox> {
     const rows = await eventsOf(trainer)
     order = Math.max(order, ...rows.map((row) => row.order + 1))
     const old = handedDown(trainer)
-    if (old.length > 0) await keepEvents(old.map((event) => rowOf(trainer, event, 'waiting', null)))
+    if (old.length > 0) await keepEvents(old.map((event) => rowOf(trainer, event, 'waiting')))
     const kept = boxOf(rows)
     // What was sent long ago is with the application; it needs no room here.
     const stale = rows.filter((row) => row.state === 'sent').slice(0, -sentKept)
@@ -150,13 +165,15 @@ export async function flush(): Promise<void> {
   }
   const accepted = events.filter((event) => answer.accepted.includes(event.key))
   const reasons = new Map(answer.refused.map((one) => [one.key, one.message]))
+  const at = Date.now()
+  show({ ...settled(box, answer, at), isSignedOut: false })
+  // Told only now, so that what is asked for next is asked for later than this.
   for (const keeper of keepers) keeper(accepted)
-  show({ ...settled(box, answer), isSignedOut: false })
   await write([
-    ...accepted.map((event) => rowOf(sender, event, 'sent', null)),
+    ...accepted.map((event) => rowOf(sender, event, 'sent', { sentAt: at })),
     ...events.flatMap((event) => {
       const message = reasons.get(event.key)
-      return message === undefined ? [] : [rowOf(sender, event, 'refused', message)]
+      return message === undefined ? [] : [rowOf(sender, event, 'refused', { message })]
     }),
   ])
   // An answer that speaks of none of them is no answer: the next try is not made at once.
@@ -205,7 +222,7 @@ export function happen(...events: FloorEvent[]): void {
   if (owner === null) throw new Error('Nobody’s outbox is open.')
   const trainer = owner
   show({ ...box, waiting: [...box.waiting, ...events] })
-  void write(events.map((event) => rowOf(trainer, event, 'waiting', null))).then(flush)
+  void write(events.map((event) => rowOf(trainer, event, 'waiting'))).then(flush)
 }
 
 /** Puts what was refused away once it has been read. */
@@ -236,6 +253,9 @@ export const currentBox = (): Outbox => box
 export function useOutbox(): Outbox {
   return useSyncExternalStore(subscribe, () => box)
 }
+
+/** All that this device made, what is sent and what is not, in the order in which it happened. */
+export const madeHere = ({ sent, waiting }: Outbox): FloorEvent[] => [...sent.map(({ event }) => event), ...waiting]
 
 /** Whose box is open; null while nobody's is. */
 export function useOutboxOwner(): number | null {

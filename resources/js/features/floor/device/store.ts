@@ -9,6 +9,8 @@ export interface KeptEvent {
   event: FloorEvent
   state: 'waiting' | 'sent' | 'refused'
   message: string | null
+  /** When the application had it, milliseconds since 1970; null where it has not. */
+  sentAt: number | null
   /** In what order they were made here. */
   order: number
 }
@@ -18,6 +20,7 @@ interface KeptAnswer {
   key: string
   trainer: number
   answer: unknown
+  /** When it was asked for, milliseconds since 1970. */
   at: number
 }
 
@@ -90,9 +93,9 @@ export async function keepAnswer(trainer: number, path: string, answer: unknown,
   await (await base()).put('answers', { key: answerKey(trainer, path), trainer, answer, at })
 }
 
-export async function keptAnswer<T>(trainer: number, path: string): Promise<T | null> {
+export async function keptAnswer<T>(trainer: number, path: string): Promise<{ answer: T; at: number } | null> {
   const kept = await (await base()).get('answers', answerKey(trainer, path))
-  return kept === undefined ? null : (kept.answer as T)
+  return kept === undefined ? null : { answer: kept.answer as T, at: kept.at }
 }
 
 /** Lets go of answers that are older than that, milliseconds since 1970, and of all of other trainers. */

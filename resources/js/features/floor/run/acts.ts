@@ -107,7 +107,7 @@ export function correct(
   ]
 }
 
-/** True where a set can wait: others of its round are still to come, and it has not been put off before. */
+/** True where a set can wait: something else of its round is still to come, and it has not been put off before. */
 export function canWait(run: Run, set: PlacedSet): boolean {
   return (
     !set.isPostponed &&
@@ -115,7 +115,7 @@ export function canWait(run: Run, set: PlacedSet): boolean {
       (other) =>
         other.key !== set.key &&
         other.block.id === set.block.id &&
-        (!set.block.goesRound || other.setNumber === set.setNumber),
+        (set.block.goesRound ? other.setNumber === set.setNumber : other.itemId !== set.itemId),
     )
   )
 }
@@ -126,10 +126,19 @@ export const notBegun = (session: Session, set: PlacedSet, now: number): FloorEv
     .filter((fact) => fact.kind === 'set-begun' && setKey(fact) === set.key)
     .map((fact) => eventOf(session, 'taken-up', now, { targetKey: fact.key }))
 
-export const later = (session: Session, set: PlacedSet, now: number): FloorEvent[] => [
-  ...notBegun(session, set, now),
-  eventOf(session, 'moved', now, { ...ofSet(set), to: 'later' }),
-]
+/**
+ * What is next stands at the end of its round; where sets follow each other, all that are left of the exercise stand at
+ * the end of the block. One moment for all, so that Undo brings them back together.
+ */
+export function later(session: Session, run: Run, now: number): FloorEvent[] {
+  const set = run.current
+  if (set === null) return []
+  const those = set.block.goesRound ? [set] : openSets(run).filter((other) => other.itemId === set.itemId)
+  return [
+    ...notBegun(session, set, now),
+    ...those.map((one) => eventOf(session, 'moved', now, { ...ofSet(one), to: 'later' })),
+  ]
+}
 
 /** Done next, before all that is left. */
 export function forward(session: Session, run: Run, set: PlacedSet, now: number): FloorEvent[] {
