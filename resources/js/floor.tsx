@@ -18,13 +18,13 @@ const [, first, second] = /\/floor\/(\d+)(?:\/with\/(\d+))?/.exec(location.pathn
 createRoot(place()).render(
   <StrictMode>
     <QueryClientProvider client={makeQueryClient(() => undefined)}>
-      {second === undefined ? (
-        <FloorPage sessionId={Number(first)} />
-      ) : (
-        <Suspense fallback={<Loading what="both sessions" />}>
+      <Suspense fallback={<Loading what="the Floor" />}>
+        {second === undefined ? (
+          <FloorPage sessionId={Number(first)} />
+        ) : (
           <PairPage first={Number(first)} second={Number(second)} />
-        </Suspense>
-      )}
+        )}
+      </Suspense>
     </QueryClientProvider>
   </StrictMode>,
 )

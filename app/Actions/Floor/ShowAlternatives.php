@@ -14,6 +14,7 @@ use App\Http\Resources\Floor\ItemAlternativesResource;
 use App\Http\Resources\Floor\StepResource;
 use App\Models\Item;
 use App\Models\TrainingSession;
+use Closure;
 use NimbleShelf\Core\Catalogue\Catalogue;
 use NimbleShelf\Core\Editing\WeekEditor;
 use NimbleShelf\Core\Exception\CoreException;
@@ -22,7 +23,6 @@ use NimbleShelf\Core\Matching\Rung;
 use NimbleShelf\Core\Matching\ShelfRungs;
 use NimbleShelf\Core\Matching\Situation;
 use NimbleShelf\Core\Planning\Assignment;
-use NimbleShelf\Core\Planning\SessionPlan;
 use NimbleShelf\Core\Planning\Slot;
 use NimbleShelf\Core\Planning\Step;
 use NimbleShelf\Core\Planning\StepKind;
@@ -56,20 +56,27 @@ final readonly class ShowAlternatives
         $rungs = $this->dayPlan->rungs($session, $situation);
         $plan = $this->dayPlan->of($session, $rungs);
         $brief = $this->brief($session, $situation);
+        $leading = $this->leadingSides->handle($session->client);
+        // The whole session with one slot done otherwise: the others may have to make way for its kit.
+        $played = fn (Slot $slot): array => $this->dayPlan->timeline($plan->withSlot($slot), $situation, true, $leading)->steps;
 
         return new AlternativesResource($session->id, array_map(
             fn (Item $item): ItemAlternativesResource => new ItemAlternativesResource(
                 itemId: $item->id,
-                easier: $this->step($item, 'easier', $plan, $brief),
-                harder: $this->step($item, 'harder', $plan, $brief),
-                swaps: $this->swaps($item, $plan, $situation),
+                easier: $this->step($item, 'easier', $played, $brief),
+                harder: $this->step($item, 'harder', $played, $brief),
+                swaps: $this->swaps($item, $played, $situation),
             ),
             $session->items(),
         ));
     }
 
-    /** The rung beside it; the count stays what it is where the exercise does. */
-    private function step(Item $item, string $way, SessionPlan $plan, Brief $brief): ?AlternativeResource
+    /**
+     * The rung beside it; the count stays what it is where the exercise does.
+     *
+     * @param  Closure(Slot): list<Step>  $played
+     */
+    private function step(Item $item, string $way, Closure $played, Brief $brief): ?AlternativeResource
     {
         $now = $item->now();
         $exercise = $this->catalogue->exercise($now->exercise);
@@ -79,7 +86,7 @@ final readonly class ShowAlternatives
             return null;
         }
 
-        return $this->shown($item, $way, $this->asked($now, $option), $option->rung, [], [$option->why], $plan, $brief->situation);
+        return $this->shown($item, $way, $this->asked($now, $option), $option->rung, [], [$option->why], $played, $brief->situation);
     }
 
     private function asked(Assignment $now, PlanOption $option): Assignment
@@ -89,8 +96,11 @@ final readonly class ShowAlternatives
             : $option->assignment($now->sets);
     }
 
-    /** @return list<AlternativeResource> */
-    private function swaps(Item $item, SessionPlan $plan, Situation $situation): array
+    /**
+     * @param  Closure(Slot): list<Step>  $played
+     * @return list<AlternativeResource>
+     */
+    private function swaps(Item $item, Closure $played, Situation $situation): array
     {
         try {
             $candidates = $this->rankSwaps->handle($item)->candidates;
@@ -109,7 +119,7 @@ final readonly class ShowAlternatives
             $one->rung,
             $one->lost,
             [...$one->reasons, ...$one->changes],
-            $plan,
+            $played,
             $situation,
         ), array_slice(array_values($others), 0, self::SWAPS));
     }
@@ -117,6 +127,7 @@ final readonly class ShowAlternatives
     /**
      * @param  list<string>  $lost
      * @param  list<string>  $reasons
+     * @param  Closure(Slot): list<Step>  $played
      */
     private function shown(
         Item $item,
@@ -125,12 +136,11 @@ final readonly class ShowAlternatives
         Rung $rung,
         array $lost,
         array $reasons,
-        SessionPlan $plan,
+        Closure $played,
         Situation $situation,
     ): AlternativeResource {
         $slot = new Slot((string) $item->id, $rung->exercise, $instead, $rung->things);
-        $steps = $this->dayPlan->timeline($plan->withSlot($slot), $situation, everyPick: true, leading: $this->leadingSides->handle($item->client()))->steps;
-        $own = array_filter($steps, static fn (Step $step): bool => $step->slot?->thread === $slot->thread
+        $own = array_filter($played($slot), static fn (Step $step): bool => $step->slot?->thread === $slot->thread
             && in_array($step->kind, [StepKind::Work, StepKind::Announce], true));
 
         return new AlternativeResource(

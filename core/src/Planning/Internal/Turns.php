@@ -267,7 +267,9 @@ final readonly class Turns
                     announce: 'Half time: the other side',
                 ),
             ],
-            Sides::SwapEachRound => [new Part($seconds, $seconds, 'seconds', $words, $round % 2 === 1 ? $this->first($slot) : $this->second($slot))],
+            Sides::SwapEachRound => [
+                new Part($seconds, $seconds, 'seconds', $words, $round % 2 === 1 ? $this->first($slot) : $this->second($slot)),
+            ],
             Sides::Alternating => [new Part($seconds, $seconds, 'seconds', "{$words}, sides alternating")],
             default => [new Part($seconds, $seconds, 'seconds', $words)],
         };

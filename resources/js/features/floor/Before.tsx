@@ -2,7 +2,7 @@ import { ArrowLeftRight, HeartPulse, Shuffle, Undo2 } from 'lucide-react'
 import { useState } from 'react'
 import type { Alternative, Item, Session } from '../../shared/api'
 import { useKeys } from '../../shared/lib/useKeys'
-import { Locks } from '../../shared/ui'
+import { Cautions, Locks } from '../../shared/ui'
 import { readyBell } from './device/bell'
 import { happen, madeHere, useOutbox } from './device/outbox'
 import { FloorHead } from './FloorHead'
@@ -75,6 +75,8 @@ export function Before({ session }: { session: Session }) {
   useKeys({ ' ': start })
   const items = session.blocks.flatMap((block) => block.items)
   const open = items.filter((item) => !item.servable)
+  // Each once, however many exercises it is for.
+  const cautions = [...new Set(items.filter((item) => item.leftOut === null).flatMap((item) => item.cautions))]
   const take = (item: Item, other: Alternative) => {
     swapNow(session, item, other)
     setSwapping(null)
@@ -114,6 +116,9 @@ export function Before({ session }: { session: Session }) {
             Stop for pain in the chest or a joint, dizziness or unusual breathlessness; tiredness asks for a longer
             rest.
           </p>
+          <div className="mt-3">
+            <Cautions cautions={cautions} />
+          </div>
           <div className="mt-4">
             {asking ? (
               <Readiness session={session} onClose={() => setAsking(false)} />

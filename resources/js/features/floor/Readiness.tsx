@@ -134,9 +134,18 @@ export function Readiness({ session, onClose }: { session: Session; onClose: () 
         <p className="mt-2 leading-snug">
           <span className="tag look-here">sore</span> Work for{' '}
           {soreParts.map((part) => part.label.replace(/^Sore /, '')).join(' and ')} can wait:{' '}
-          <a href={`/replan/${session.id}?sore=${soreParts[0]?.id}`} className="link">
+          <a href={`/replan/${session.id}?for=sore&part=${soreParts[0]?.id}`} className="link">
             plan today anew
           </a>
+        </p>
+      )}
+      {note.trim() !== '' && (
+        <p className="mt-2 leading-snug">
+          Unwell, hurt or on other medicine: ask a clinician before training; otherwise{' '}
+          <a href={`/replan/${session.id}?for=less-time`} className="link">
+            less today
+          </a>
+          .
         </p>
       )}
       {sleep === 'badly' && (

@@ -1,14 +1,13 @@
 import { Pause, Play, SlidersHorizontal } from 'lucide-react'
-import { useEffect, useRef, useState } from 'react'
+import { Suspense, useEffect, useRef, useState } from 'react'
 import type { Session } from '../../shared/api'
 import { counted } from '../../shared/lib/counts'
 import { useKeys } from '../../shared/lib/useKeys'
 import { Bar, type Sheet } from './Bar'
-import { BellSheet } from './BellSheet'
 import { useAwake } from './device/useAwake'
 import { useWishes } from './device/wishes'
 import { FloorHead } from './FloorHead'
-import { MoreSheet } from './MoreSheet'
+import { BellSheet, MoreSheet } from './later'
 import { Movement } from './Movement'
 import { Said } from './Notices'
 import { PainSheet } from './PainSheet'
@@ -154,58 +153,60 @@ export function Running({ session, floor, names }: RunningProps) {
           <Movement set={set} phase={run.phase} isHeld={isHeld} others={others} onStep={swapTo} />
         )}
         <div className="floor-side-panel">
-          {open === 'swap' && set !== null ? (
-            <SwapSheet
-              item={set.item}
-              others={others}
-              onTake={(other) => {
-                hands.swap(set.itemId, other, run.phase === 'work' ? count : 0)
-                shut()
-              }}
-              onShut={shut}
-            />
-          ) : open === 'pain' || hurt !== null ? (
-            <PainSheet
-              session={session}
-              item={sore?.item ?? null}
-              isOpen={run.sets.some((one) => one.itemId === sore?.itemId && one.state === 'open')}
-              others={alternatives?.items.find((one) => one.itemId === sore?.itemId) ?? null}
-              isStopped={hurt !== null}
-              onStop={(where, what) => {
-                setHurt(sore?.itemId ?? null)
-                hands.pain(where, what, count)
-              }}
-              onTake={(other) => {
-                if (hurt !== null) hands.swap(hurt, other, 0)
-                setHurt(null)
-                shut()
-              }}
-              onLeaveOut={() => {
-                if (hurt !== null) hands.leaveOut(hurt, 'pain')
-                setHurt(null)
-                shut()
-              }}
-              onEnd={hands.end}
-              onShut={() => {
-                setHurt(null)
-                shut()
-              }}
-            />
-          ) : open === 'more' ? (
-            <MoreSheet floor={floor} session={session} onShut={shut} />
-          ) : open === 'bell' ? (
-            <BellSheet onShut={shut} />
-          ) : run.phase === 'through' ? (
-            <Through floor={floor} />
-          ) : menu !== null ? (
-            <ChooseFirst key={menu.id} menu={menu} onPick={hands.pick} />
-          ) : run.phase === 'work' && set !== null ? (
-            <Work floor={floor} set={set} count={count} onTap={tap} />
-          ) : run.phase === 'rest' && set !== null ? (
-            <Rest floor={floor} set={set} alternatives={alternatives} />
-          ) : set !== null ? (
-            <UpNext floor={floor} set={set} alternatives={alternatives} />
-          ) : null}
+          <Suspense fallback={null}>
+            {open === 'swap' && set !== null ? (
+              <SwapSheet
+                item={set.item}
+                others={others}
+                onTake={(other) => {
+                  hands.swap(set.itemId, other, run.phase === 'work' ? count : 0)
+                  shut()
+                }}
+                onShut={shut}
+              />
+            ) : open === 'pain' || hurt !== null ? (
+              <PainSheet
+                session={session}
+                item={sore?.item ?? null}
+                isOpen={run.sets.some((one) => one.itemId === sore?.itemId && one.state === 'open')}
+                others={alternatives?.items.find((one) => one.itemId === sore?.itemId) ?? null}
+                isStopped={hurt !== null}
+                onStop={(where, what) => {
+                  setHurt(sore?.itemId ?? null)
+                  hands.pain(where, what, count)
+                }}
+                onTake={(other) => {
+                  if (hurt !== null) hands.swap(hurt, other, 0)
+                  setHurt(null)
+                  shut()
+                }}
+                onLeaveOut={() => {
+                  if (hurt !== null) hands.leaveOut(hurt, 'pain')
+                  setHurt(null)
+                  shut()
+                }}
+                onEnd={hands.end}
+                onShut={() => {
+                  setHurt(null)
+                  shut()
+                }}
+              />
+            ) : open === 'more' ? (
+              <MoreSheet floor={floor} session={session} onShut={shut} />
+            ) : open === 'bell' ? (
+              <BellSheet onShut={shut} />
+            ) : run.phase === 'through' ? (
+              <Through floor={floor} />
+            ) : menu !== null ? (
+              <ChooseFirst key={menu.id} menu={menu} onPick={hands.pick} />
+            ) : run.phase === 'work' && set !== null ? (
+              <Work floor={floor} set={set} count={count} onTap={tap} />
+            ) : run.phase === 'rest' && set !== null ? (
+              <Rest floor={floor} set={set} alternatives={alternatives} />
+            ) : set !== null ? (
+              <UpNext floor={floor} set={set} alternatives={alternatives} />
+            ) : null}
+          </Suspense>
         </div>
         <Bar
           floor={floor}

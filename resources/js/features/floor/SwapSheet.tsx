@@ -15,7 +15,9 @@ function Row({ other, label, onTake }: { other: Alternative; label: string | nul
   return (
     <li>
       <button type="button" className="floor-other" onClick={onTake}>
-        <MovingFigure figure={item.figure} phase={0.6} label="" className="floor-other-figure" />
+        <span aria-hidden="true">
+          <MovingFigure figure={item.figure} phase={0.6} label={item.name} className="floor-other-figure" />
+        </span>
         <span className="min-w-0">
           <span className="font-display block text-lg font-semibold leading-tight">
             {label !== null && <span className="tag mr-1.5">{label}</span>}

@@ -44,7 +44,9 @@ function Planner({ session }: { session: Session }) {
   const occasion = occasions.find(({ value }) => value === search.get('for'))?.value ?? 'missing'
   const [thingIds, setThingIds] = useState<number[]>([])
   const [minutes, setMinutes] = useState(20)
-  const [part, setPart] = useState<string | null>(null)
+  // The Floor knows already what is sore.
+  const asked = search.get('part')
+  const [part, setPart] = useState<string | null>(asked !== null && asked in parts ? asked : null)
   const [declined, setDeclined] = useState<number[]>([])
   const shelf = useQuery(shelfOptions(session.clientId))
   const settledMinutes = useSettled(minutes, 300)
