@@ -123,6 +123,34 @@ describe('a session as it runs', () => {
     expect(asleep.run.phase).toBe('through')
   })
 
+  it('decides nothing where the session was left: a set that began yesterday was not done', () => {
+    const floor = hand(
+      sessionOf([
+        {
+          kind: 'intervals',
+          byClock: true,
+          goesRound: true,
+          rounds: 3,
+          rest: 15,
+          items: [{ id: 1, counting: 'down', seconds: 30 }],
+        },
+      ]),
+    )
+    floor.begin(s(0))
+    floor.clock(s(31))
+    floor.clock(s(24 * 3600))
+    expect(floor.session.blocks[0]?.items[0]?.setLogs).toHaveLength(1)
+    const fresh = hand(straight())
+    fresh.begin(s(0))
+    fresh.clock(s(24 * 3600))
+    expect([fresh.run.phase, fresh.session.facts]).toEqual(['ready', []])
+    // Thirty minutes asleep are no leaving.
+    const asleep = hand(sessionOf([{ items: [{ id: 1, counting: 'down', seconds: 30 }] }]))
+    asleep.begin(s(0))
+    asleep.clock(s(1800))
+    expect(asleep.run.phase).toBe('through')
+  })
+
   it('ends a hold at its seconds, and one that is held as long as clean at its cap', () => {
     const floor = hand(
       sessionOf([

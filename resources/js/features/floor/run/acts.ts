@@ -55,11 +55,15 @@ export function done(session: Session, run: Run, now: number, counted: Counted):
   ]
 }
 
+/** Nobody works or rests for so long: the session was left, and the clock decides nothing in it any more. */
+const leftAfterMs = 45 * 60_000
+
 /** What the clock alone does until now: sets that are over, and those that begin by themselves. At most one thing. */
 export function due(session: Session, run: Run, now: number): FloorEvent[] {
   const set = run.current
   if (set === null || run.pausedAt !== null || session.state !== 'running') return []
   if (run.phase === 'work' && run.begunAt !== null) {
+    if (workedMs(run, now) > leftAfterMs) return notBegun(session, set, now)
     const isCapped = endsByClock(set) || (set.parts.length === 1 && set.parts[0]?.counting === 'up')
     const over = workedMs(run, now) - 1000 * set.seconds
     if (!isCapped || over < 0) return []
@@ -71,7 +75,7 @@ export function due(session: Session, run: Run, now: number): FloorEvent[] {
   const last = run.lastDone
   if (last === null || !goesOn(last.set, set) || (run.phase !== 'rest' && run.phase !== 'ready')) return []
   const left = restLeftMs(run, now)
-  return left > 0 ? [] : [eventOf(session, 'set-begun', now + left, ofSet(set))]
+  return left > 0 || left < -leftAfterMs ? [] : [eventOf(session, 'set-begun', now + left, ofSet(set))]
 }
 
 export const rate = (session: Session, log: SetLog, reserve: number, now: number): FloorEvent[] => [
