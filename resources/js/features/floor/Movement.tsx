@@ -1,5 +1,5 @@
 import { ChevronDown, ChevronUp } from 'lucide-react'
-import { useState } from 'react'
+import { memo, useState } from 'react'
 import type { Alternative, Item, ItemAlternatives } from '../../shared/api'
 import { MovingFigure } from '../../shared/figure'
 import { rangeOf } from '../../shared/lib/counts'
@@ -89,11 +89,18 @@ function Step({ way, item, other, onStep }: StepProps) {
   )
 }
 
-/** The exercise as it is now or next: name, side, setting, figure; read across a room. */
-export function Movement({ set, phase, isHeld, others, onStep }: MovementProps) {
+/** The figure as it moves; nothing else is drawn anew for it. */
+function Moving({ item, isHeld }: { item: Item; isHeld: boolean }) {
+  const moving = usePhase(item.figure, !isHeld && !item.figure.hold)
+  return (
+    <MovingFigure figure={item.figure} phase={moving} label={`${item.name}: ${item.words}`} className="floor-figure" />
+  )
+}
+
+/** The exercise as it is now or next: name, side, setting, figure; read across a room. Drawn anew when it changes. */
+export const Movement = memo(function Movement({ set, phase, isHeld, others, onStep }: MovementProps) {
   const { item, block } = set
   const isNow = phase === 'work'
-  const moving = usePhase(item.figure, !isHeld && !item.figure.hold)
   return (
     <section aria-label={isNow ? 'Now' : 'Next'} className="floor-movement">
       <div className="min-w-0">
@@ -123,12 +130,7 @@ export function Movement({ set, phase, isHeld, others, onStep }: MovementProps) 
           </p>
         )}
       </div>
-      <MovingFigure
-        figure={item.figure}
-        phase={moving}
-        label={`${item.name}: ${item.words}`}
-        className="floor-figure"
-      />
+      <Moving item={item} isHeld={isHeld} />
       {(others?.easier ?? others?.harder) != null && (
         <div className="floor-steps">
           <Step way="easier" item={item} other={others?.easier ?? null} onStep={() => onStep('easier')} />
@@ -151,4 +153,4 @@ export function Movement({ set, phase, isHeld, others, onStep }: MovementProps) 
       </div>
     </section>
   )
-}
+})

@@ -1,5 +1,5 @@
 import { Pause, Play, SlidersHorizontal } from 'lucide-react'
-import { Suspense, useEffect, useRef, useState } from 'react'
+import { Suspense, useCallback, useEffect, useRef, useState } from 'react'
 import type { Session } from '../../shared/api'
 import { counted } from '../../shared/lib/counts'
 import { useKeys } from '../../shared/lib/useKeys'
@@ -80,6 +80,12 @@ export function Running({ session, floor, names }: RunningProps) {
     const other = others?.[way]
     if (other != null && set !== null) hands.swap(set.itemId, other, run.phase === 'work' ? count : 0)
   }
+  // The same for as long as the session is shown, so that what stands still is not drawn ten times a second.
+  const latestStep = useRef(swapTo)
+  useEffect(() => {
+    latestStep.current = swapTo
+  })
+  const onStep = useCallback((way: 'easier' | 'harder') => latestStep.current(way), [])
   const rateFirst = (reserve: number) => {
     const first = run.toRate[0]
     if (first !== undefined) hands.rate(first.log, reserve)
@@ -150,7 +156,7 @@ export function Running({ session, floor, names }: RunningProps) {
       </p>
       <div className="floor-grid">
         {set !== null && menu === null && (
-          <Movement set={set} phase={run.phase} isHeld={isHeld} others={others} onStep={swapTo} />
+          <Movement set={set} phase={run.phase} isHeld={isHeld} others={others} onStep={onStep} />
         )}
         <div className="floor-side-panel">
           <Suspense fallback={null}>

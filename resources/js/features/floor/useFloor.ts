@@ -10,7 +10,9 @@ import { runOf, workedMs, type Run } from './run/run'
 import { say } from './messages'
 import type { PlacedSet } from './run/sets'
 
+/** How often the time is shown anew: where tenths are read or the clock goes on by itself, and elsewhere. */
 const tickMs = 100
+const slowTickMs = 250
 const bellAheadMs = 10 * 60_000
 
 /** The last moment that is known of a session: no clock says earlier. */
@@ -65,11 +67,12 @@ export interface Floor {
 /** A session as it is played on this device. */
 export function useFloor(session: Session): Floor {
   const [first] = useState(() => newest(session))
-  const { clock, now } = useFloorClock(first, tickMs)
   const box = useOutbox()
   const wishes = useWishes()
   const [cue, setCue] = useState<Cue | null>(null)
   const run = useMemo(() => runOf(session), [session])
+  const isByTenths = run.phase === 'work' || (run.phase === 'rest' && run.current?.block.byClock === true)
+  const { clock, now } = useFloorClock(first, isByTenths ? tickMs : slowTickMs)
   const latest = useRef({ session, run })
   useEffect(() => {
     latest.current = { session, run }
