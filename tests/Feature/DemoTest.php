@@ -12,6 +12,7 @@ use App\Models\User;
 use Database\Seeders\DemoDiary;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Support\Str;
+use NimbleShelf\Core\Planning\BlockKind;
 use Tests\Support\Demo;
 
 beforeEach(fn () => Demo::open());
@@ -25,13 +26,15 @@ function isaura(): User
 
 it('fills Saltmarrow with clients whose every number is computed', function (): void {
     $this->actingAs(isaura());
-    expect(isaura()->clients()->count())->toBe(8)
+    expect(isaura()->clients()->whereNull('kit_from_id')->count())->toBe(8)
+        // And one who trains beside her household, and has only begun.
+        ->and(isaura()->clients()->whereNotNull('kit_from_id')->pluck('name')->all())->toBe(['Rosalind Stroud'])
         ->and(SetLog::query()->where('whole_kg', '<=', 0)->where('reps', '<', 1)->count())->toBe(0);
 
     $round = $this->getJson('/api/round')->assertOk();
     expect(count($round->json('visits')))->toBeGreaterThanOrEqual(3)
         ->and(array_sum(array_column($round->json('visits'), 'swapsNeeded')))->toBeGreaterThan(0);
-    foreach (isaura()->clients as $client) {
+    foreach (isaura()->clients()->whereNull('kit_from_id')->get() as $client) {
         $ledger = $this->getJson("/api/clients/{$client->id}/ledger")->assertOk();
         expect(count($ledger->json('patterns')))->toBeGreaterThan(2, $client->name)
             ->and($ledger->json('patterns.0.history'))->not->toHaveCount(1);
@@ -39,9 +42,24 @@ it('fills Saltmarrow with clients whose every number is computed', function (): 
     }
 });
 
+it('has a loose visit with every kind of block, and two who may train together', function (): void {
+    $this->actingAs(isaura());
+    $kinds = TrainingSession::query()->whereNull('programme_id')->get()
+        ->flatMap(fn (TrainingSession $session) => $session->blocks->pluck('kind')->all())->unique()->values();
+    expect($kinds->diff([])->count())->toBe(count(BlockKind::cases()));
+    $tomorrow = $this->getJson('/api/round')->assertOk()->json('tomorrow');
+    $together = collect($this->getJson("/api/round?date={$tomorrow}")->json('visits'))->pluck('together', 'clientName')->filter();
+    expect($together->keys()->sort()->values()->all())->toBe(['Gideon Stroud', 'Rosalind Stroud']);
+    // All of it is on the shelf: nothing of them needs a swap.
+    foreach (TrainingSession::query()->whereNull('programme_id')->get() as $session) {
+        $shown = $this->getJson("/api/sessions/{$session->id}")->assertOk();
+        expect(collect($shown->json('blocks'))->flatMap(fn (array $block): array => $block['items'])->where('servable', false))->toHaveCount(0);
+    }
+});
+
 it('has everybody in a programme that was planned, changed by hand and followed for twelve weeks', function (): void {
     $this->actingAs(isaura());
-    foreach (isaura()->clients as $client) {
+    foreach (isaura()->clients()->whereNull('kit_from_id')->get() as $client) {
         /** @var Programme $running */
         $running = $client->programmes()->where('state', ProgrammeState::Running)->firstOrFail();
         $words = ProgrammeEdit::query()->whereIn('programme_id', $client->programmes()->pluck('id'))->pluck('words');
