@@ -53,7 +53,8 @@ it('has a loose visit with every kind of block, and two who may train together',
     // All of it is on the shelf: nothing of them needs a swap.
     foreach (TrainingSession::query()->whereNull('programme_id')->get() as $session) {
         $shown = $this->getJson("/api/sessions/{$session->id}")->assertOk();
-        expect(collect($shown->json('blocks'))->flatMap(fn (array $block): array => $block['items'])->where('servable', false))->toHaveCount(0);
+        $items = collect($shown->json('blocks'))->flatMap(fn (array $block): array => $block['items']);
+        expect($items->where('servable', false))->toHaveCount(0);
     }
 });
 

@@ -435,16 +435,19 @@ test('signed out in the middle: the sign-in is asked for where one stands, and n
   const sessionId = await looseVisit(page, 'Rounds and the clock')
   await asNew(page, sessionId)
   await open(page, sessionId)
-  // The sign-in is over, whatever is still on its way.
-  await page.evaluate(async () => {
-    const token = decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1] ?? '')
-    await fetch('/api/sign-in', { method: 'DELETE', headers: { Accept: 'application/json', 'X-XSRF-TOKEN': token } })
+  // The sign-in has run out: whatever is asked for is refused, until somebody signs in again.
+  const door = { isShut: true }
+  await page.route('**/api/**', (route) => {
+    if (route.request().url().endsWith('/sign-in')) door.isShut = false
+    return door.isShut ? route.fulfill({ status: 401, json: { message: 'Unauthenticated.' } }) : route.continue()
   })
   await doSet(page)
   await expect(page.getByRole('form', { name: 'Sign in again' })).toBeVisible()
   await expect(page.getByRole('region', { name: 'Rest' })).toBeVisible()
+  await expect(page.getByRole('status').filter({ hasText: 'sent' })).toContainText('not sent yet')
   await signInAgain(page)
   await allSent(page)
+  await page.unrouteAll({ behavior: 'ignoreErrors' })
   expect(logsOf(await shown(page, sessionId))).toHaveLength(1)
 })
 
