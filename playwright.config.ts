@@ -1,12 +1,16 @@
 import { defineConfig } from '@playwright/test'
 
-const port = 8015
+/** A demo and a server of its own for each of these, so that they run beside each other. */
+const desks = [
+  { name: 'desk', port: 8015, testIgnore: ['floor.spec.ts', 'visit.spec.ts'] },
+  { name: 'floor', port: 8016, testMatch: ['floor.spec.ts', 'visit.spec.ts'] },
+]
 
 export default defineConfig({
   testDir: 'tests/browser',
   outputDir: 'tests/browser/results',
-  // One demo database serves all; the specs use different clients of it and run one after the other.
-  workers: 1,
+  // One demo serves all specs of a project; they use different clients of it and run one after the other.
+  workers: desks.length,
   fullyParallel: false,
   // One more try, on a machine that may stand still; bin/test names every test that needed it.
   retries: 1,
@@ -14,12 +18,11 @@ export default defineConfig({
   timeout: 150_000,
   expect: { timeout: 30_000 },
   use: {
-    baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },
     reducedMotion: 'reduce',
     // The page comes from the server in every test but those that take the network away.
     serviceWorkers: 'block',
-    trace: 'retain-on-failure',
+    trace: 'on-first-retry',
     launchOptions: {
       executablePath: '/usr/bin/chromium',
       args: [
@@ -31,12 +34,17 @@ export default defineConfig({
       ],
     },
   },
-  webServer: {
-    command: `bash tests/browser/serve ${port}`,
+  projects: desks.map(({ port, ...desk }) => ({
+    ...desk,
+    workers: 1,
+    use: { baseURL: `http://127.0.0.1:${port}` },
+  })),
+  webServer: desks.map(({ name, port }) => ({
+    command: `bash tests/browser/serve ${name} ${port}`,
     url: `http://127.0.0.1:${port}/up`,
     // The demo is lived through where nobody has made it today.
     timeout: 600_000,
     reuseExistingServer: false,
     gracefulShutdown: { signal: 'SIGTERM', timeout: 3000 },
-  },
+  })),
 })

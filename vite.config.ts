@@ -25,21 +25,8 @@ export default defineConfig({
       base: '/',
       scope: '/',
       injectRegister: null,
-      manifest: {
-        name: 'Nimble Shelf',
-        short_name: 'Nimble Shelf',
-        description: 'Strength sessions from what each client owns.',
-        start_url: '/',
-        scope: '/',
-        display: 'standalone',
-        background_color: '#f6f1e8',
-        theme_color: '#275f4d',
-        icons: [
-          { src: '/icon-192.png', sizes: '192x192', type: 'image/png' },
-          { src: '/icon-512.png', sizes: '512x512', type: 'image/png' },
-          { src: '/icon-512.png', sizes: '512x512', type: 'image/png', purpose: 'maskable' },
-        ],
-      },
+      // It stands in public/manifest.webmanifest.
+      manifest: false,
       strategies: 'injectManifest',
       srcDir: 'resources/js',
       filename: 'sw.ts',

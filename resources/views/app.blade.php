@@ -13,7 +13,7 @@
             document.documentElement.dataset.theme = kept || (matchMedia('(prefers-color-scheme: dark)').matches ? 'evening' : 'linen');
         } catch (e) {}
     </script>
-    <link rel="manifest" href="/build/manifest.webmanifest">
+    <link rel="manifest" href="/manifest.webmanifest">
     <meta name="theme-color" content="#f6f1e8" media="(prefers-color-scheme: light)">
     <meta name="theme-color" content="#131b25" media="(prefers-color-scheme: dark)">
     <link rel="apple-touch-icon" href="/icon-192.png">

@@ -149,13 +149,13 @@ async function runToTheEnd(page: Page): Promise<string[]> {
   return seen
 }
 
-test('a whole visit without a network, the browser killed twice on the way', async () => {
+test('a whole visit without a network, the browser killed twice on the way', async ({ baseURL }) => {
   test.slow()
   const dir = mkdtempSync(join(tmpdir(), 'floor-'))
   const launch = (): Promise<BrowserContext> =>
     chromium.launchPersistentContext(dir, {
       ...config.use?.launchOptions,
-      baseURL: config.use?.baseURL ?? '',
+      baseURL: baseURL ?? '',
       viewport: { width: 390, height: 844 },
       reducedMotion: 'reduce',
       serviceWorkers: 'allow',
@@ -451,13 +451,17 @@ test('signed out in the middle: the sign-in is asked for where one stands, and n
   expect(logsOf(await shown(page, sessionId))).toHaveLength(1)
 })
 
-test('two devices on one session: both are heard, and each is told of the other', async ({ page, browser }) => {
+test('two devices on one session: both are heard, and each is told of the other', async ({
+  page,
+  browser,
+  baseURL,
+}) => {
   test.slow()
   await atTheRound(page)
   const sessionId = await looseVisit(page, 'Rounds and the clock')
   const time = await asNew(page, sessionId)
   await open(page, sessionId)
-  const other = await browser.newContext({ ...config.use })
+  const other = await browser.newContext({ ...config.use, baseURL })
   const second = await other.newPage()
   await second.clock.install({ time })
   await signIn(second)
@@ -483,6 +487,7 @@ test('two devices on one session: both are heard, and each is told of the other'
 test('clear words where the device keeps nothing, its clock is set back, or the plan changes under the session', async ({
   page,
   browser,
+  baseURL,
 }) => {
   test.slow()
   await atTheRound(page)
@@ -520,7 +525,7 @@ test('clear words where the device keeps nothing, its clock is set back, or the 
   await expect(page.getByRole('button', { name: /^Begin / })).toBeVisible()
 
   // A window that keeps nothing says so, and sends all the same.
-  const private_ = await browser.newContext({ ...config.use })
+  const private_ = await browser.newContext({ ...config.use, baseURL })
   await private_.addInitScript(() => {
     Object.defineProperty(window, 'indexedDB', {
       value: {

@@ -5,7 +5,7 @@ import { atTheRound, expect, openClient, inaccessible, test } from './desk'
 function hiddenBand(itemId: number): { force_at_double_n: number } {
   const answer = execFileSync('php', ['artisan', 'nimble:stand-in'], {
     input: JSON.stringify({ item_id: itemId }),
-    env: { ...process.env, DB_DATABASE: `${process.cwd()}/storage/setup/browser/demo.sqlite` },
+    env: { ...process.env, DB_DATABASE: `${process.cwd()}/storage/setup/browser/${test.info().project.name}.sqlite` },
   })
   return JSON.parse(answer.toString()) as { force_at_double_n: number }
 }

@@ -12,6 +12,7 @@ import { isTooHigh, Readiness } from './Readiness'
 import { swap, undoSwap } from './run/acts'
 import { eventOf } from './run/events'
 import { runOf } from './run/run'
+import { blockWords } from './said'
 import { SwapSheet } from './SwapSheet'
 
 function PlannedItem({ item, onSwap, onUndo }: { item: Item; onSwap: () => void; onUndo: (() => void) | null }) {
@@ -153,8 +154,7 @@ export function Before({ session }: { session: Session }) {
             <div key={block.id}>
               {(session.blocks.length > 1 || block.kind !== 'straight') && (
                 <h3 className="sentence mt-3 text-lg">
-                  {block.label}
-                  {block.name !== '' && block.name.toLowerCase() !== block.label && ` ${block.name}`}
+                  {blockWords(block)}
                   {block.ruleWords !== '' && <span className="soft text-base font-normal"> · {block.ruleWords}</span>}
                 </h3>
               )}

@@ -1,7 +1,9 @@
 import { X } from 'lucide-react'
+import { Suspense } from 'react'
 import type { Session } from '../../shared/api'
 import { useOutbox } from './device/outbox'
-import { Sending, SignInHere, Unkept } from './Notices'
+import { SignInHere } from './later'
+import { Sending, Unkept } from './Notices'
 
 export function FloorHead({ session, children }: { session: Session; children?: React.ReactNode }) {
   const { isSignedOut } = useOutbox()
@@ -18,7 +20,11 @@ export function FloorHead({ session, children }: { session: Session; children?: 
         </a>
       </header>
       <Unkept />
-      {isSignedOut && <SignInHere />}
+      {isSignedOut && (
+        <Suspense fallback={null}>
+          <SignInHere />
+        </Suspense>
+      )}
     </>
   )
 }

@@ -1,5 +1,5 @@
 import { ChevronDown, ChevronUp } from 'lucide-react'
-import { memo, useState } from 'react'
+import { memo, useDeferredValue, useState } from 'react'
 import type { Alternative, Item, ItemAlternatives } from '../../shared/api'
 import { MovingFigure } from '../../shared/figure'
 import { rangeOf } from '../../shared/lib/counts'
@@ -7,7 +7,7 @@ import { usePhase } from '../../shared/lib/usePhase'
 import { Cautions } from '../../shared/ui'
 import type { Run } from './run/run'
 import type { PlacedSet } from './run/sets'
-import { placeWords, said, sideWords } from './said'
+import { blockWords, placeWords, said, sideWords } from './said'
 
 interface MovementProps {
   set: PlacedSet
@@ -90,10 +90,21 @@ function Step({ way, item, other, onStep }: StepProps) {
 }
 
 /** The figure as it moves; nothing else is drawn anew for it. */
-function Moving({ item, isHeld }: { item: Item; isHeld: boolean }) {
+const Moving = memo(function Moving({ item, isHeld }: { item: Item; isHeld: boolean }) {
   const moving = usePhase(item.figure, !isHeld && !item.figure.hold)
   return (
     <MovingFigure figure={item.figure} phase={moving} label={`${item.name}: ${item.words}`} className="floor-figure" />
+  )
+})
+
+/** Words answer a touch first; another figure is drawn right after them, and the one before it is gone by then. */
+function Drawn({ item, isHeld }: { item: Item; isHeld: boolean }) {
+  const drawn = useDeferredValue(item)
+  const isStill = useDeferredValue(isHeld)
+  return (
+    <div className={drawn === item ? 'contents' : 'invisible contents'}>
+      <Moving item={drawn} isHeld={isStill} />
+    </div>
   )
 }
 
@@ -107,8 +118,7 @@ export const Movement = memo(function Movement({ set, phase, isHeld, others, onS
         <p className="text-lg leading-tight">
           <span className={isNow ? 'tag tag-chosen' : 'tag look-here'}>{isNow ? 'Now' : 'Next'}</span>{' '}
           <span className="soft">
-            {placeWords(set)} · {block.label}
-            {block.name === '' || block.name.toLowerCase() === block.label ? '' : ` ${block.name}`}
+            {placeWords(set)} · {blockWords(block)}
           </span>
         </p>
         <h1 className="floor-name" data-long={item.name.length > 18 || undefined}>
@@ -130,7 +140,7 @@ export const Movement = memo(function Movement({ set, phase, isHeld, others, onS
           </p>
         )}
       </div>
-      <Moving item={item} isHeld={isHeld} />
+      <Drawn item={item} isHeld={isHeld} />
       {(others?.easier ?? others?.harder) != null && (
         <div className="floor-steps">
           <Step way="easier" item={item} other={others?.easier ?? null} onStep={() => onStep('easier')} />

@@ -1,8 +1,4 @@
-import { useState } from 'react'
-import { ApiError } from '../../shared/api'
-import { Field } from '../../shared/ui'
-import { useSignIn } from '../sign-in/queries'
-import { openOutbox, putAway, useOutbox, useOutboxOwner } from './device/outbox'
+import { putAway, useOutbox } from './device/outbox'
 
 /** What has not reached the application yet, in the line that names the session: nothing moves when it comes and goes. */
 export function Sending({ name }: { name: string }) {
@@ -56,73 +52,6 @@ export function Unkept() {
         </div>
       )}
     </>
-  )
-}
-
-/** The sign-in that ran out, asked for again where one stands; what happened meanwhile waits on the device. */
-export function SignInHere() {
-  const signIn = useSignIn()
-  const owner = useOutboxOwner()
-  const [email, setEmail] = useState('')
-  const [password, setPassword] = useState('')
-  const error = signIn.error instanceof ApiError ? signIn.error : null
-  return (
-    <form
-      noValidate
-      aria-label="Sign in again"
-      className="notice"
-      onSubmit={(event) => {
-        event.preventDefault()
-        signIn.mutate(
-          { email, password },
-          {
-            onSuccess: (trainer) => {
-              if (owner === null || owner === trainer.id) void openOutbox(trainer.id)
-              // Somebody else’s session is not shown to whoever signs in.
-              else location.assign('/')
-            },
-          },
-        )
-      }}
-    >
-      <p className="font-semibold">
-        You are signed out. Go on training: nothing is lost, and it is sent once you are back.
-      </p>
-      <div className="mt-2 grid items-end gap-2 sm:grid-cols-[1fr_1fr_auto]">
-        <Field label="E-mail address" error={error?.about('email')}>
-          {(attributes) => (
-            <input
-              {...attributes}
-              type="email"
-              autoComplete="username"
-              className="input w-full"
-              value={email}
-              onChange={(event) => setEmail(event.target.value)}
-            />
-          )}
-        </Field>
-        <Field label="Password" error={error?.about('password')}>
-          {(attributes) => (
-            <input
-              {...attributes}
-              type="password"
-              autoComplete="current-password"
-              className="input w-full"
-              value={password}
-              onChange={(event) => setPassword(event.target.value)}
-            />
-          )}
-        </Field>
-        <button className="btn btn-primary" disabled={signIn.isPending}>
-          Sign in
-        </button>
-      </div>
-      {error !== null && error.status !== 422 && (
-        <p role="alert" className="mt-1 font-semibold text-error">
-          {error.message}
-        </p>
-      )}
-    </form>
   )
 }
 

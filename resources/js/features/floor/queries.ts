@@ -84,7 +84,7 @@ export const keptRound = (date: string) => fetched<Round>(date === '' ? 'round' 
 /** The trainer whose Floor this is: who is signed in, or who was where nobody can be asked. */
 export function useOwnOutbox() {
   // Where it is known whose device this is, nobody waits for a network that is not there.
-  const me = useQuery({ ...meOptions, retry: lastTrainer() === null ? 2 : false })
+  const me = useQuery({ ...meOptions, ...(lastTrainer() !== null && { retry: false }) })
   const signedIn = me.data?.id
   const trainer = signedIn ?? (cannotReach(me.error) || mayHaveRunOut(me.error) ? lastTrainer() : null)
   useEffect(() => {

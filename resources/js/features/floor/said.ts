@@ -21,6 +21,12 @@ export function placeWords(set: PlacedSet): string {
   return `${set.block.goesRound ? 'round' : 'set'} ${set.setNumber} of ${set.item.sets}`
 }
 
+/** "straight sets", "straight sets, Legs first", "Superset 2": the kind of a block and its name, each said once. */
+export function blockWords({ label, name }: { label: string; name: string }): string {
+  if (name === '' || name === 'Work' || name.toLowerCase() === label) return label
+  return name.toLowerCase().startsWith(label) ? name : `${label}, ${name}`
+}
+
 /** What counts as done where somebody says that a set is over. */
 export function clockOf(
   set: PlacedSet,

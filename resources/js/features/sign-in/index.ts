@@ -1,3 +1,3 @@
-export { meOptions, useSignIn } from './queries'
+export { meOptions } from './queries'
 export { SignInPage } from './SignInPage'
 export { useSignOut } from './useSignOut'

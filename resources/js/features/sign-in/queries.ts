@@ -1,5 +1,5 @@
 import { queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
-import { api, ApiError, type Trainer } from '../../shared/api'
+import { allAnswered, api, ApiError, type Trainer } from '../../shared/api'
 
 /** The trainer who is signed in; fresh until they sign out. */
 export const meOptions = queryOptions({
@@ -14,7 +14,10 @@ export const meOptions = queryOptions({
 export function useSignIn() {
   const queries = useQueryClient()
   return useMutation({
-    mutationFn: (entered: { email: string; password: string }) => api.post<Trainer>('sign-in', entered),
+    mutationFn: async (entered: { email: string; password: string }) => {
+      await allAnswered()
+      return api.post<Trainer>('sign-in', entered)
+    },
     onSuccess: (trainer) => queries.setQueryData(meOptions.queryKey, trainer),
   })
 }

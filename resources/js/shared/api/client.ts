@@ -76,9 +76,26 @@ async function request<T>(method: string, path: string, body?: unknown): Promise
   return data as T
 }
 
+const underWay = new Set<Promise<unknown>>()
+
+function asked<T>(method: string, path: string, body?: unknown): Promise<T> {
+  const answer = request<T>(method, path, body)
+  const done = answer.catch(() => undefined).finally(() => underWay.delete(done))
+  underWay.add(done)
+  return answer
+}
+
+/**
+ * Waits, three seconds at most, until everything asked so far is answered: what was asked as somebody else would sign them
+ * in again, or out.
+ */
+export async function allAnswered(): Promise<void> {
+  await Promise.race([Promise.all(underWay), new Promise((resolve) => setTimeout(resolve, 3000))])
+}
+
 export const api = {
-  get: <T>(path: string) => request<T>('GET', path),
-  post: <T>(path: string, body: unknown) => request<T>('POST', path, body),
-  put: <T>(path: string, body: unknown) => request<T>('PUT', path, body),
-  delete: <T>(path: string) => request<T>('DELETE', path),
+  get: <T>(path: string) => asked<T>('GET', path),
+  post: <T>(path: string, body: unknown) => asked<T>('POST', path, body),
+  put: <T>(path: string, body: unknown) => asked<T>('PUT', path, body),
+  delete: <T>(path: string) => asked<T>('DELETE', path),
 }

@@ -1,0 +1,33 @@
+import { lazy, type ComponentType } from 'react'
+
+/*
+ * What is not needed for the first set: fetched right after it, so that it is there when somebody wants it, network or not.
+ */
+const bell = () => import('./BellSheet').then((page) => page.BellSheet)
+const more = () => import('./MoreSheet').then((page) => page.MoreSheet)
+const finished = () => import('./Finished').then((page) => page.Finished)
+const signIn = () => import('./SignInHere').then((page) => page.SignInHere)
+
+/** What could not be fetched leaves the rest of the Floor standing. */
+function Missing() {
+  return (
+    <p role="alert" className="notice">
+      This part could not be fetched. The session goes on; reload the page once there is a network.
+    </p>
+  )
+}
+
+const later = <P extends object>(fetched: () => Promise<ComponentType<P>>) =>
+  lazy<ComponentType<P>>(() =>
+    fetched().then(
+      (component) => ({ default: component }),
+      () => ({ default: Missing }),
+    ),
+  )
+
+export const BellSheet = later(bell)
+export const MoreSheet = later(more)
+export const Finished = later(finished)
+export const SignInHere = later(signIn)
+
+window.addEventListener('load', () => void Promise.allSettled([bell(), more(), finished(), signIn()]))
