@@ -23,6 +23,28 @@ export function phaseAt(seconds: number, beat: Beat): number {
   return 0
 }
 
+/** How soon a figure may be drawn again, as a multiple of what drawing it took. */
+const REST = 3
+
+/** Frames nearer to each other than this, milliseconds, say that drawing costs nothing worth sparing. */
+const SMOOTH_MS = 25
+
+/**
+ * Says at every frame whether to draw: always where the device keeps up; where it does not, less often, so that most of its
+ * time is left for whoever touches it.
+ */
+export function sparing(): (now: number) => boolean {
+  let last: number | null = null
+  let drew = false
+  let notBefore = 0
+  return (now) => {
+    if (drew && last !== null && now - last > SMOOTH_MS) notBefore = now + REST * (now - last)
+    last = now
+    drew = now >= notBefore
+    return drew
+  }
+}
+
 /** The phase as it runs, for figures and curves that move in step; stands at the middle where motion is unwanted. */
 export function usePhase(beat: Beat, running = true): number {
   const still = useReducedMotion()
@@ -31,8 +53,9 @@ export function usePhase(beat: Beat, running = true): number {
   useEffect(() => {
     if (still || !running) return
     const began = performance.now()
+    const isTime = sparing()
     let frame = requestAnimationFrame(function step(now) {
-      setPhase(phaseAt((now - began) / 1000, { liftSeconds, lowerSeconds }))
+      if (isTime(now)) setPhase(phaseAt((now - began) / 1000, { liftSeconds, lowerSeconds }))
       frame = requestAnimationFrame(step)
     })
     return () => cancelAnimationFrame(frame)
