@@ -1,8 +1,9 @@
 import { ChevronDown, ChevronUp } from 'lucide-react'
-import { memo, useDeferredValue, useState } from 'react'
+import { memo, useState } from 'react'
 import type { Alternative, Item, ItemAlternatives } from '../../shared/api'
 import { MovingFigure } from '../../shared/figure'
 import { rangeOf } from '../../shared/lib/counts'
+import { useAfterPaint } from '../../shared/lib/useAfterPaint'
 import { usePhase } from '../../shared/lib/usePhase'
 import { Cautions } from '../../shared/ui'
 import type { Run } from './run/run'
@@ -99,8 +100,8 @@ const Moving = memo(function Moving({ item, isHeld }: { item: Item; isHeld: bool
 
 /** Words answer a touch first; another figure is drawn right after them, and the one before it is gone by then. */
 function Drawn({ item, isHeld }: { item: Item; isHeld: boolean }) {
-  const drawn = useDeferredValue(item)
-  const isStill = useDeferredValue(isHeld)
+  const drawn = useAfterPaint(item)
+  const isStill = useAfterPaint(isHeld)
   return (
     <div className={drawn === item ? 'contents' : 'invisible contents'}>
       <Moving item={drawn} isHeld={isStill} />
