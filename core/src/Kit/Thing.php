@@ -42,6 +42,7 @@ final readonly class Thing
      * @param  PlateLoading|null  $loading  Of an adjustable dumbbell.
      * @param  SupportVerdict|null  $checked  What its last check came to; null where it was never checked.
      * @param  bool  $isPacked  True for pieces that lie in a carrier, where fewer than two of the kind are left beside it.
+     * @param  string  $filling  What lies in a carrier here, in words: "two clay bags and the jug with 3 L in it".
      * @param  float  $kgPerL  Of what a pourable vessel holds, as are the next two.
      * @param  float  $massKg  Per piece; of a rucksack its own, of an adjustable dumbbell its handle.
      */
@@ -70,6 +71,7 @@ final readonly class Thing
         public ?string $outOfService,
         public ?SupportVerdict $checked,
         public bool $isPacked = false,
+        public string $filling = '',
     ) {
     }
 
@@ -160,11 +162,23 @@ final readonly class Thing
     /** So many of these, in a carrier. */
     public function packed(int $count): self
     {
+        return $this->but($count, $this->count - $count < 2, $this->filling);
+    }
+
+    /** A carrier with this in it. */
+    public function filledWith(string $filling): self
+    {
+        return $this->but($this->count, $this->isPacked, $filling);
+    }
+
+    private function but(int $count, bool $isPacked, string $filling): self
+    {
         return new self(
             $this->id, $this->kind, $this->name, $count, $this->massKg, $this->certainty, $this->maxKg, $this->kgPerL, $this->maxL,
             $this->containerKg, $this->grip, $this->sealed, $this->glass, $this->band, $this->limitRatio, $this->handleM, $this->heightM,
             $this->castors, $this->folding, $this->plates, $this->loading, $this->outOfService, $this->checked,
-            isPacked: $this->count - $count < 2,
+            isPacked: $isPacked,
+            filling: $filling,
         );
     }
 

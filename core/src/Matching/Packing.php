@@ -102,7 +102,7 @@ final readonly class Packing
      */
     public function thingsFor(Recipe $recipe): array
     {
-        $things = [$this->carrier];
+        $things = [$this->carrier->filledWith($this->inWords($recipe))];
         foreach ($recipe->picks as ['id' => $id, 'count' => $count]) {
             $things[] = $this->things[$id]->packed($count);
         }

@@ -64,6 +64,12 @@ final readonly class ThingInUse
         return $this->setUp === self::PACKED;
     }
 
+    /** What lies in a carrier here, in words; empty where nothing does or nobody knows. */
+    public function filling(): string
+    {
+        return $this->thing->filling ?? '';
+    }
+
     private static function isCarrier(string $kind): bool
     {
         return $kind === 'rucksack' || $kind === 'pourable';

@@ -123,7 +123,7 @@ final readonly class Coverage
                 ? $rung->setting->band !== null
                     && $rung->setting->band->layout->needsAnchor()
                     && abs($rung->setting->band->anchorHeightM - (float) $addition->anchorM) < 1e-9
-                : $lacked || in_array($thing, $rung->things, true);
+                : $lacked || in_array($thing->id, array_column($rung->things, 'id'), true);
             $loads = $this->loads($exercise, $more, $isNew);
             if ($loads !== []) {
                 $kg[$exercise->pattern] = [...$kg[$exercise->pattern] ?? [], ...$loads];

@@ -103,6 +103,11 @@ final readonly class ChangeOver
             ' and the ',
             array_map(static fn (ThingInUse $use): string => $use->name, $uses),
         );
+        // What is set anew is said with its filling there.
+        $filled = fn (array $uses): string => implode(' and the ', array_map(
+            fn (ThingInUse $use): string => $use->name.(isset($this->anew[$use->id]) || $use->filling() === '' ? '' : " ({$use->filling()})"),
+            $uses,
+        ));
         // A wall is gone to, and furniture is set; neither is put down.
         $isOfKind = static fn (string $kind, array $uses): array => array_filter($uses, static fn (ThingInUse $use): bool => match (true) {
             $use->kind === 'wall' => $kind === 'wall',
@@ -115,7 +120,7 @@ final readonly class ChangeOver
         $said = array_values(array_filter([
             $down === [] ? '' : "put down the {$names($down)}",
             $aside === [] ? '' : "move the {$names($aside)} aside",
-            $up === [] ? '' : "take the {$names($up)}",
+            $up === [] ? '' : "take the {$filled($up)}",
             $set === [] ? '' : "set the {$names($set)} ready",
             $wall === [] ? '' : "go to the {$names($wall)}",
             ...array_map(static fn (ThingInUse $use): string => self::anewInWords($use, $next), array_values($this->changed)),
@@ -141,7 +146,7 @@ final readonly class ChangeOver
             $use->isPacked() => "put the {$use->name} in",
             $use->kind === 'object' => "take the {$use->name} out of the bag",
             $use->kind === 'adjustable-dumbbell' => "set the {$use->name} to {$kg} kg",
-            default => "pack the {$use->name} to {$kg} kg",
+            default => "pack the {$use->name} to {$kg} kg".($use->filling() === '' ? '' : ": {$use->filling()}"),
         };
     }
 

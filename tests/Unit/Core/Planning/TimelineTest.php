@@ -381,7 +381,8 @@ it('counts the pieces that go in and come out, ten seconds each', function (): v
     $changes = array_values(array_filter($timeline->steps, static fn (Step $step): bool => $step->kind === StepKind::Change));
     expect(secondsOf($timeline, StepKind::Change) + secondsOf($timeline, StepKind::Rest))
         ->toBeGreaterThan(secondsOf($plain, StepKind::Change) + secondsOf($plain, StepKind::Rest) - 1)
-        ->and($changes[count($changes) - 1]->words)->toContain('ack the canvas rucksack to 8.5 kg');
+        ->and($changes[0]->words)->toContain('ake the canvas rucksack (two clay bags)')
+        ->and($changes[count($changes) - 1]->words)->toContain('ack the canvas rucksack to 8.5 kg: one clay bag and the brick');
 });
 
 it('announces the round of a ladder, the second phase, a layer and the choice', function (Closure $block, string $says): void {
