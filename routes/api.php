@@ -31,6 +31,7 @@ use App\Http\Controllers\LiveSwapController;
 use App\Http\Controllers\MeController;
 use App\Http\Controllers\MovementCheckController;
 use App\Http\Controllers\ParsedLineController;
+use App\Http\Controllers\PasswordController;
 use App\Http\Controllers\PlateController;
 use App\Http\Controllers\ProgrammeBreakController;
 use App\Http\Controllers\ProgrammeController;
@@ -77,6 +78,7 @@ Route::middleware(['auth:sanctum', FollowProgrammes::class])->group(function ():
     Route::post('household-mass', HouseholdMassController::class);
     Route::get('settings', [SettingsController::class, 'show']);
     Route::put('settings', [SettingsController::class, 'update']);
+    Route::put('password', PasswordController::class)->middleware('throttle:10,1');
     Route::post('clients/{client}/measures', [BodyMeasureController::class, 'store']);
     Route::put('clients/{client}/home', HomeController::class);
     Route::get('clients/{client}/limits', [LimitController::class, 'index'])->can('view', 'client');

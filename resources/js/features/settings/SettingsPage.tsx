@@ -3,6 +3,7 @@ import { useState } from 'react'
 import { toast } from 'sonner'
 import { api, ApiError, type Settings } from '../../shared/api'
 import { Choice, FormProblem, Loading, Problem, TextInput } from '../../shared/ui'
+import { PasswordForm } from './PasswordForm'
 
 const settingsOptions = queryOptions({ queryKey: ['settings'], queryFn: () => api.get<Settings>('settings') })
 
@@ -124,6 +125,7 @@ export function SettingsPage() {
     <div className="max-w-3xl">
       <h1 className="text-4xl">Settings</h1>
       <Form settings={settings.data} />
+      <PasswordForm />
     </div>
   )
 }

@@ -8,7 +8,8 @@ interface TextInputProps {
   unit?: string | undefined
   hint?: string | undefined
   error?: string | undefined
-  type?: 'text' | 'date' | 'number'
+  type?: 'text' | 'date' | 'number' | 'password'
+  autoComplete?: string
   autoFocus?: boolean
   placeholder?: string
 }
@@ -21,7 +22,7 @@ export function TextInput({ label, value, onChange, unit, hint, error, type = 't
         <input
           {...attributes}
           {...more}
-          type={type === 'date' ? 'date' : 'text'}
+          type={type === 'number' ? 'text' : type}
           inputMode={unit || type === 'number' ? 'decimal' : undefined}
           className="input w-full"
           value={value}
