@@ -15,6 +15,7 @@ use App\Http\Controllers\BodyMeasureController;
 use App\Http\Controllers\CatalogueController;
 use App\Http\Controllers\ClearanceController;
 use App\Http\Controllers\ClientController;
+use App\Http\Controllers\CopyShelfItemController;
 use App\Http\Controllers\CoverageController;
 use App\Http\Controllers\ExerciseRungController;
 use App\Http\Controllers\ExerciseVariantController;
@@ -92,6 +93,7 @@ Route::middleware(['auth:sanctum', FollowProgrammes::class])->group(function ():
     Route::apiResource('clients.shelf-items', ShelfItemController::class)->scoped()->except(['show']);
     Route::post('clients/{client}/shelf-items/{shelf_item}/restore', RestoreShelfItemController::class)
         ->withTrashed()->scopeBindings()->can('update', 'shelf_item');
+    Route::post('clients/{client}/shelf-items/{shelf_item}/copy', CopyShelfItemController::class)->scopeBindings();
     Route::post('clients/{client}/shelf-lines', [ParsedLineController::class, 'show']);
     Route::post('clients/{client}/fills', [FillController::class, 'show']);
     Route::get('clients/{client}/coverage', [CoverageController::class, 'show'])->can('view', 'client');

@@ -4,6 +4,7 @@ import { createRoot } from 'react-dom/client'
 import { makeQueryClient, place } from './app/queryClient'
 import { workOffline } from './app/workOffline'
 import { FloorPage } from './features/floor/FloorPage'
+import { FloorKeys } from './features/floor/later'
 import { Loading } from './shared/ui'
 import './app.css'
 
@@ -24,6 +25,9 @@ createRoot(place()).render(
         ) : (
           <PairPage first={Number(first)} second={Number(second)} />
         )}
+      </Suspense>
+      <Suspense fallback={null}>
+        <FloorKeys />
       </Suspense>
     </QueryClientProvider>
   </StrictMode>,

@@ -83,7 +83,11 @@ it('changes no password where something is amiss, and names it', function (array
         'password',
         'A password has at least 10 characters; a few words in a row are easy to keep in mind.',
     ],
-    'the old one' => [newPassword(password: 'cargo-bike', again: 'cargo-bike'), 'password', 'The new password is the one you have already.'],
+    'the old one' => [
+        newPassword(password: 'cargo-bike', again: 'cargo-bike'),
+        'password',
+        'The new password is the one you have already.',
+    ],
     'not the same twice' => [newPassword(again: 'dry oar, wet oar'), 'again', 'The two differ. Enter the new password again.'],
 ]);
 

@@ -59,8 +59,8 @@ test('a first visit: from nothing to a filled, tested shelf', async ({ page }) =
   // A line in plain words, shown as understood, corrected before it stands on the shelf.
   const add = page.getByRole('form', { name: 'Put something on the shelf' })
   const line = add.getByLabel('In plain words')
-  await line.fill('4 bottles of water 1.5 L wibbly')
-  await expect(add.getByText('wibbly: not understood')).toBeVisible()
+  await line.fill('4 bottles of water 1.5 L 900')
+  await expect(add.getByText('900: not understood')).toBeVisible()
   await expect(add.getByLabel('One piece')).toHaveValue('1.58')
   await add.getByLabel('Name').fill('water bottle')
   await add.getByLabel('One piece').fill('1.55')

@@ -38,6 +38,13 @@ final class ShowParsedLine
                 $plates[] = "{$plate['count']} x {$plate['mass_kg']}";
             }
         }
+        $dial = $parsed->measures['dial'] ?? null;
+        if (is_array($dial)) {
+            $fields['plates'] = "{$dial['from_kg']}-{$dial['to_kg']} kg in steps of {$dial['step_kg']} kg";
+        }
+        if ($parsed->damage !== null) {
+            $fields['outOfService'] = "said to be {$parsed->damage}";
+        }
         if ($plates !== []) {
             $fields['plates'] = implode(' + ', $plates);
         }
@@ -55,6 +62,7 @@ final class ShowParsedLine
             unknown: $parsed->unknown,
             missing: array_column($parsed->missing, 'message', 'field'),
             assumed: $parsed->assumed,
+            refused: $parsed->refused,
         );
     }
 }

@@ -35,7 +35,7 @@ final readonly class ShowShelf
     private const RETEST_STRETCHES = 2000;
 
     /** Kinds that nothing can wear. */
-    private const LASTING = ['wall', 'towel', 'mat', 'pourable'];
+    private const LASTING = ['wall', 'towel', 'mat', 'pourable', 'roller', 'barbell'];
 
     public function __construct(private DescribeClient $describe, private Catalogue $catalogue, private RungFinder $finder)
     {
@@ -128,6 +128,7 @@ final readonly class ShowShelf
             isRetestDue: $stretches !== null && ($test === null || $stretches >= self::RETEST_STRETCHES),
             isShared: $item->client_id !== $client->id,
             measures: $item->measures,
+            servesNothingBecause: Thing::UNSERVED[$item->kind] ?? null,
         );
     }
 
@@ -186,9 +187,10 @@ final readonly class ShowShelf
         $share = match (true) {
             $thing->band !== null => $thing->band->restLengthM / self::FULL_M,
             $thing->isSupport(), $thing->kind === 'pole' => 1.0,
+            in_array($thing->kind, ['big-ball', 'hanging-bar', 'barbell'], true) => 1.0,
             $thing->kind === 'rucksack' => ($thing->maxKg / self::FULL_KG) ** (1 / 3),
             $thing->kind === 'pourable' => ($thing->maxL / self::FULL_KG) ** (1 / 3),
-            in_array($thing->kind, ['towel', 'mat', 'half-ball'], true) => 0.5,
+            in_array($thing->kind, ['towel', 'mat', 'half-ball', 'roller', 'vest'], true) => 0.5,
             default => ($thing->massKg / self::FULL_KG) ** (1 / 3),
         };
 

@@ -180,6 +180,9 @@ final readonly class Exercise
     /** Where an implement loads this exercise, or null where it cannot. */
     public function loadPointFor(string $implement): ?LoadPoint
     {
+        if ($implement === 'vest') {
+            return $this->wornOnTheBack();
+        }
         $implement = self::HELD_LIKE[$implement] ?? $implement;
         foreach ($this->loads as $load) {
             if (in_array($implement, $load['implements'], true)) {
@@ -188,6 +191,18 @@ final readonly class Exercise
         }
 
         return $implement === 'rucksack' && $this->takesABagInTheHand() ? $this->loadPointFor('object') : null;
+    }
+
+    /** A vest loads the trunk where a bag on the back does; it is reckoned like one. */
+    private function wornOnTheBack(): ?LoadPoint
+    {
+        foreach ($this->loads as $load) {
+            if ($load['point'] === LoadPoint::Back && in_array('rucksack', $load['implements'], true)) {
+                return LoadPoint::Back;
+            }
+        }
+
+        return null;
     }
 
     /** A bag hangs from its loop: pulled, hinged with, curled or carried, and never above the head, swung or pressed. */

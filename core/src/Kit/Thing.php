@@ -14,9 +14,21 @@ final readonly class Thing
     public const KINDS = [
         'dumbbell', 'adjustable-dumbbell', 'kettlebell', 'tube', 'flat-band', 'long-loop', 'mini-loop', 'rucksack',
         'object', 'pourable', 'chair', 'sofa', 'table', 'step', 'stool', 'pole', 'towel', 'mat', 'half-ball', 'wall',
+        'vest', 'ankle-weight', 'barbell', 'hanging-bar', 'big-ball', 'roller',
+    ];
+
+    /** What stands on shelves and is planned with in no exercise of ours, and why; said wherever it stands. */
+    public const UNSERVED = [
+        'barbell' => 'A bar over the body needs a rack and somebody beside it: no exercise here is done with it.',
+        'hanging-bar' => 'Hanging needs a bar that was tried with the whole weight: no exercise here is done with it.',
+        'big-ball' => 'It rolls away from under a load: no exercise here is done with it.',
+        'roller' => 'It is for before and after; no exercise here is done with it.',
     ];
 
     public const BANDS = ['tube', 'flat-band', 'long-loop', 'mini-loop'];
+
+    /** Kinds that have to weigh something. */
+    private const HEAVY = ['dumbbell', 'kettlebell', 'object', 'adjustable-dumbbell', 'vest', 'ankle-weight', 'barbell'];
 
     private const SUPPORTS = ['chair', 'sofa', 'table', 'step', 'stool', 'wall', 'pole'];
 
@@ -32,6 +44,9 @@ final readonly class Thing
 
     private const KINDS_OF_PLATE = 12;
 
+    /** No dial has finer steps; it also keeps the loads to a number that can be listed. Our bound. */
+    private const LEAST_DIAL_STEP_KG = 0.25;
+
     /** Handle and strap of a tube unless they were measured, and what they may be; engine contract, section 4. */
     private const TUBE_HANDLE_CM = 12.0;
 
@@ -42,6 +57,7 @@ final readonly class Thing
      * @param  PlateLoading|null  $loading  Of an adjustable dumbbell.
      * @param  SupportVerdict|null  $checked  What its last check came to; null where it was never checked.
      * @param  bool  $isPacked  True for pieces that lie in a carrier, where fewer than two of the kind are left beside it.
+     * @param  list<float>  $dialKg  Loads an adjustable dumbbell with a dial can be set to, lightest first; empty where plates go on.
      * @param  string  $filling  What lies in a carrier here, in words: "two clay bags and the jug with 3 L in it".
      * @param  float  $kgPerL  Of what a pourable vessel holds, as are the next two.
      * @param  float  $massKg  Per piece; of a rucksack its own, of an adjustable dumbbell its handle.
@@ -72,6 +88,7 @@ final readonly class Thing
         public ?SupportVerdict $checked,
         public bool $isPacked = false,
         public string $filling = '',
+        public array $dialKg = [],
     ) {
     }
 
@@ -93,10 +110,12 @@ final readonly class Thing
         $isBand = self::isBandKind($kind);
         $massKg = match ($kind) {
             'rucksack' => $number('tare_kg', 0.8),
-            'adjustable-dumbbell' => $number('handle_kg', 0.0),
+            'adjustable-dumbbell', 'barbell' => $number('handle_kg', 0.0),
             default => $number('mass_kg', 0.0),
         };
-        if (in_array($kind, ['dumbbell', 'kettlebell', 'object', 'adjustable-dumbbell'], true) && ($massKg <= 0 || $massKg > 200)) {
+        $dialKg = $kind === 'adjustable-dumbbell' && is_array($data['dial'] ?? null) ? self::dialOf($data['dial']) : [];
+        $massKg = $dialKg[0] ?? $massKg;
+        if (in_array($kind, self::HEAVY, true) && ($massKg <= 0 || $massKg > 200)) {
             throw InvalidQuantity::notBetween('shelf.mass_kg', $massKg, 0, 200, 'kg');
         }
         $limitRatio = $number('limit_ratio', Band::DEFAULT_LIMIT);
@@ -153,9 +172,12 @@ final readonly class Thing
             castors: (bool) ($data['castors'] ?? false),
             folding: (bool) ($data['folding'] ?? false),
             plates: $plates,
-            loading: $kind === 'adjustable-dumbbell' ? PlateLoading::of($massKg, $plates, max(1, (int) $number('count', 1))) : null,
+            loading: $kind === 'adjustable-dumbbell' && $dialKg === []
+                ? PlateLoading::of($massKg, $plates, max(1, (int) $number('count', 1)))
+                : null,
             outOfService: is_string($data['out_of_service'] ?? null) ? $data['out_of_service'] : null,
             checked: is_string($data['checked'] ?? null) ? SupportVerdict::tryFrom($data['checked']) : null,
+            dialKg: $dialKg,
         );
     }
 
@@ -179,7 +201,27 @@ final readonly class Thing
             $this->castors, $this->folding, $this->plates, $this->loading, $this->outOfService, $this->checked,
             isPacked: $isPacked,
             filling: $filling,
+            dialKg: $this->dialKg,
         );
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $dial  `{from_kg, to_kg, step_kg}`
+     * @return non-empty-list<float>
+     */
+    private static function dialOf(array $dial): array
+    {
+        $number = static fn (string $key): float => is_numeric($dial[$key] ?? null) ? (float) $dial[$key] : 0.0;
+        [$from, $to, $step] = [$number('from_kg'), $number('to_kg'), $number('step_kg')];
+        InvalidQuantity::unlessBetween('shelf.dial.from_kg', $from, 0.2, 60, 'kg');
+        InvalidQuantity::unlessBetween('shelf.dial.to_kg', $to, $from, PlateLoading::HEAVIEST_KG, 'kg');
+        InvalidQuantity::unlessBetween('shelf.dial.step_kg', $step, self::LEAST_DIAL_STEP_KG, 20, 'kg');
+        $loads = [round($from, 3)];
+        for ($n = 1; $from + $n * $step <= $to + 1e-6; $n++) {
+            $loads[] = round($from + $n * $step, 3);
+        }
+
+        return $loads;
     }
 
     public static function isBandKind(string $kind): bool
@@ -232,7 +274,7 @@ final readonly class Thing
      */
     public function reachableLoadsKg(): array
     {
-        $loads = array_column($this->loading->builds ?? [], 'loadKg');
+        $loads = $this->dialKg === [] ? array_column($this->loading->builds ?? [], 'loadKg') : $this->dialKg;
         if (count($loads) <= self::LOADS_LISTED) {
             return $loads;
         }

@@ -22,7 +22,11 @@ final class RungWords
         foreach ($exercise->loads as $load) {
             foreach ($load['implements'] as $implement) {
                 if ($implement !== 'reference') {
-                    $wanted[] = $implement === 'object' ? 'an object with a handle' : 'a '.$implement;
+                    $wanted[] = match ($implement) {
+                        'object' => 'an object with a handle',
+                        'ankle-weight' => 'ankle weights',
+                        default => 'a '.$implement,
+                    };
                 }
             }
         }
@@ -74,6 +78,12 @@ final class RungWords
 
         return match ($point) {
             LoadPoint::Goblet => sprintf('%s kg held at the chest: the %s', $kg, $thing->name),
+            LoadPoint::Back => sprintf('%s kg worn, straps tight: the %s', $kg, $thing->name),
+            LoadPoint::Ankles => sprintf(
+                '%s kg at each ankle: the %s',
+                $kg,
+                $thing->count > 1 ? Plain::plural($thing->name) : $thing->name,
+            ),
             LoadPoint::Hips => sprintf('%s kg on a towel across the hips: the %s', $kg, $thing->name),
             default => sprintf('%s kg: the %s', $kg, $thing->name),
         };

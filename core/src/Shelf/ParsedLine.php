@@ -14,6 +14,8 @@ final readonly class ParsedLine
      * @param  list<string>  $unknown  Words that were not understood.
      * @param  list<array{field: string, message: string}>  $missing  What it still needs, with the field that asks.
      * @param  list<string>  $assumed  What was filled in for it.
+     * @param  string|null  $damage  What is amiss with it, "cracked": it is out of service until somebody has looked at it.
+     * @param  string|null  $refused  Why it is not put on a shelf at all; null where it may be.
      */
     public function __construct(
         public ?string $kind,
@@ -24,11 +26,13 @@ final readonly class ParsedLine
         public array $unknown,
         public array $missing,
         public array $assumed,
+        public ?string $refused = null,
+        public ?string $damage = null,
     ) {
     }
 
     public function isComplete(): bool
     {
-        return $this->kind !== null && $this->missing === [];
+        return $this->kind !== null && $this->missing === [] && $this->refused === null;
     }
 }

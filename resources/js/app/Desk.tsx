@@ -1,6 +1,6 @@
 import { LogOut, Moon, Search, SlidersHorizontal, Sun } from 'lucide-react'
 import { useState } from 'react'
-import { NavLink, Outlet } from 'react-router'
+import { NavLink, Outlet, useNavigate } from 'react-router'
 import { useOwnOutbox } from '../features/floor'
 import { Jump, KeyList } from '../features/jump'
 import { useSignOut } from '../features/sign-in'
@@ -20,6 +20,7 @@ export function Desk() {
   const me = useOwnOutbox()
   const signOut = useSignOut()
   const [theme, turnTheme] = useTheme()
+  const navigate = useNavigate()
   const [open, setOpen] = useState<'jump' | 'keys' | null>(null)
   useKeys({ '/': () => setOpen('jump'), '?': () => setOpen('keys') })
   if (me.isPending) return <Loading what="your desk" />
@@ -41,7 +42,12 @@ export function Desk() {
           ))}
         </nav>
         <div className="ml-auto flex items-center gap-1 pb-2">
-          <button type="button" className="btn btn-ghost btn-sm gap-2" onClick={() => setOpen('jump')}>
+          <button
+            type="button"
+            className="btn btn-ghost btn-sm gap-2"
+            onClick={() => setOpen('jump')}
+            aria-label="Jump to a place"
+          >
             <Search className="size-4" aria-hidden="true" />
             <span className="max-sm:sr-only">Jump</span>
             <kbd className="key hidden sm:inline-block">/</kbd>
@@ -67,7 +73,7 @@ export function Desk() {
       <main id="here" tabIndex={-1} className="pt-6 outline-none">
         <Outlet />
       </main>
-      <Jump open={open === 'jump'} onClose={() => setOpen(null)} />
+      <Jump open={open === 'jump'} onClose={() => setOpen(null)} onGo={(to) => void navigate(to)} />
       <KeyList open={open === 'keys'} onClose={() => setOpen(null)} />
     </div>
   )

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
-import { isTaken, type Pressed } from '../../../resources/js/shared/lib/useKeys'
+import { isLetter, isTaken, type Pressed } from '../../../resources/js/shared/lib/useKeys'
 
-const nowhere: Pressed = { key: 'Enter', tag: '', type: '', isEditable: false, isThrough: false }
+const nowhere: Pressed = { key: 'Enter', tag: '', type: '', isEditable: false, isThrough: false, isBehind: false }
 
 describe('keys of a page', () => {
   it.each<[string, Partial<Pressed>, boolean]>([
@@ -19,5 +19,13 @@ describe('keys of a page', () => {
     ['Enter on a candidate', { tag: 'BUTTON', isThrough: true }, false],
     ['a list of choices', { key: 'ArrowDown', tag: 'SELECT' }, true],
     ['a text that is edited in place', { key: 'x', isEditable: true }, true],
+    ['a digit behind a dialog', { key: '2', isBehind: true }, true],
+    ['Enter on a candidate behind a dialog', { tag: 'BUTTON', isThrough: true, isBehind: true }, true],
+    ['Escape behind a dialog', { key: 'Escape', isBehind: true }, false],
   ])('%s', (_, pressed, taken) => expect(isTaken({ ...nowhere, ...pressed })).toBe(taken))
+
+  it('knows which keys write something', () => {
+    expect(['u', '3', '/', '?', '+'].every(isLetter)).toBe(true)
+    expect([' ', 'Enter', 'ArrowUp', 'Escape', 'Home'].some(isLetter)).toBe(false)
+  })
 })

@@ -6,6 +6,7 @@ namespace App\Http\Requests\Shelf;
 
 use App\Models\Client;
 use App\Models\ShelfItem;
+use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Enum;
@@ -20,7 +21,7 @@ use NimbleShelf\Core\Shelf\LineParser;
 /** A thing for the shelf; every measure carries its unit in its name, and each kind asks for what it needs. */
 final class StoreShelfItemRequest extends FormRequest
 {
-    private const WITH_MASS = 'dumbbell,kettlebell,object';
+    private const WITH_MASS = 'dumbbell,kettlebell,object,vest,ankle-weight';
 
     /** Fields that are numbers, and the measures they are kept as. */
     private const NUMBERS = [
@@ -34,6 +35,8 @@ final class StoreShelfItemRequest extends FormRequest
         'wallMm' => 'wall_mm',
         'containerKg' => 'container_kg',
     ];
+
+    private const PLATES = 'regex:/^\s*\d+\s*x\s*\d+([.,]\d+)?(\s*kg)?(\s*\+\s*\d+\s*x\s*\d+([.,]\d+)?(\s*kg)?)*\s*$/i';
 
     private const WITH_HEIGHT = 'chair,sofa,table,step,stool';
 
@@ -71,16 +74,23 @@ final class StoreShelfItemRequest extends FormRequest
             'handleCm' => ['nullable', 'numeric', 'between:'.implode(',', Thing::HANDLE_CM)],
             'forceAtDoubleN' => [
                 'nullable',
-                $this->filled('line') ? 'sometimes' : 'required_if:kind,'.implode(',', Thing::BANDS),
+                $this->filled('line') || $item instanceof ShelfItem ? 'sometimes' : 'required_if:kind,'.implode(',', Thing::BANDS),
                 'numeric',
                 'between:5,1500',
             ],
             'heightCm' => ['nullable', 'required_if:kind,'.self::WITH_HEIGHT, 'numeric', 'between:5,130'],
-            'grip' => ['nullable', 'in:handle,horn,body,bag,none'],
+            'grip' => [
+                'nullable',
+                $item instanceof ShelfItem || isset($this->measuresOfLine()['grip']) ? 'sometimes' : 'required_if:kind,object',
+                'in:handle,horn,body,bag,none',
+            ],
             'line' => ['nullable', 'string', 'max:200'],
             'handleKg' => [
                 'nullable',
-                $item instanceof ShelfItem ? 'sometimes' : 'required_if:kind,adjustable-dumbbell',
+                match (true) {
+                    $item instanceof ShelfItem || $this->dial() !== null => 'sometimes',
+                    default => 'required_if:kind,adjustable-dumbbell,barbell',
+                },
                 'numeric',
                 'between:0.2,30',
             ],
@@ -89,12 +99,16 @@ final class StoreShelfItemRequest extends FormRequest
                 $item instanceof ShelfItem ? 'sometimes' : 'required_if:kind,adjustable-dumbbell',
                 'string',
                 'max:120',
-                'regex:/^\s*\d+\s*x\s*\d+([.,]\d+)?(\s*kg)?(\s*\+\s*\d+\s*x\s*\d+([.,]\d+)?(\s*kg)?)*\s*$/i',
+                ...$this->dial() !== null ? [] : [self::PLATES],
             ],
             'diameterMm' => ['nullable', 'required_if:kind,pole', 'numeric', 'between:10,120'],
             'wallMm' => ['nullable', 'numeric', 'between:0.5,60'],
             'material' => ['nullable', Rule::enum(PoleMaterial::class)],
-            'contents' => ['nullable', 'required_if:kind,pourable', Rule::enum(Contents::class)],
+            'contents' => [
+                'nullable',
+                $item instanceof ShelfItem ? 'sometimes' : 'required_if:kind,pourable',
+                Rule::enum(Contents::class),
+            ],
             'litres' => ['nullable', 'required_if:kind,pourable', 'numeric', 'between:0.1,100'],
             'containerKg' => ['nullable', 'numeric', 'between:0,20'],
             'sealed' => ['nullable', 'boolean'],
@@ -110,6 +124,9 @@ final class StoreShelfItemRequest extends FormRequest
     public function messages(): array
     {
         return [
+            'kind.required' => 'What is it? Until that is known it serves nothing.',
+            'kind.in' => 'What is it? Until that is known it serves nothing.',
+            'grip.required_if' => 'How is it held? Where nobody knows, it is by nothing secure.',
             'name.required' => 'Give it a name, so that the settings can say which one.',
             'name.unique' => 'There is already a thing of that name on this shelf.',
             'massKg.required_if' => 'What does one piece weigh, in kilograms?',
@@ -121,9 +138,9 @@ final class StoreShelfItemRequest extends FormRequest
             'forceAtDoubleN.required_if' => 'How hard does it pull at twice its length, in newtons? 10 N is about 1 kg.',
             'heightCm.required_if' => 'How high is it, in centimetres?',
             'heightCm.between' => 'A support is between 5 and 130 cm high.',
-            'handleKg.required_if' => 'What does the bare handle weigh, in kilograms?',
-            'plates.required_if' => 'Which plates are there, as in 4 x 1.25 + 4 x 2.5?',
-            'plates.regex' => 'Write the plates as 4 x 1.25 + 4 x 2.5.',
+            'handleKg.required_if' => 'What does the bare handle or bar weigh, in kilograms?',
+            'plates.required_if' => 'Which plates are there, as in 4 x 1.25 + 4 x 2.5? With a dial: 2-24 kg in steps of 2.',
+            'plates.regex' => 'Write the plates as 4 x 1.25 + 4 x 2.5, or a dial as 2-24 kg in steps of 2.',
             'outOfService.max' => 'Say it in 120 letters.',
             'diameterMm.required_if' => 'How thick is it, in millimetres?',
             'diameterMm.between' => 'A pole is between 10 and 120 mm thick.',
@@ -131,6 +148,26 @@ final class StoreShelfItemRequest extends FormRequest
             'litres.required_if' => 'How many litres does it hold?',
             'count.between' => 'Between 1 and 20 pieces.',
         ];
+    }
+
+    /**
+     * @return array<string, float>|null What a dial can be set to, where the field of the plates says so.
+     */
+    private function dial(): ?array
+    {
+        $dial = LineParser::parse('adjustable dumbbell '.$this->string('plates')->toString())->measures['dial'] ?? null;
+
+        return is_array($dial) ? array_filter($dial, is_float(...)) : null;
+    }
+
+    protected function withValidator(Validator $validator): void
+    {
+        $validator->after(function (Validator $validator): void {
+            $refused = LineParser::parse($this->string('line')->toString())->refused;
+            if ($refused !== null) {
+                $validator->errors()->add('line', $refused);
+            }
+        });
     }
 
     /** @return array<string, mixed> What a typed line says of the thing, where it says the same kind. */
@@ -162,7 +199,9 @@ final class StoreShelfItemRequest extends FormRequest
                 $measures[$flag] = $this->boolean($flag);
             }
         }
-        if ($this->filled('plates')) {
+        if ($this->dial() !== null) {
+            $measures['dial'] = $this->dial();
+        } elseif ($this->filled('plates')) {
             $measures['plates'] = LineParser::parse('adjustable '.$this->string('plates')->toString())->measures['plates'] ?? [];
         }
         if ($this->filled('contents')) {

@@ -15,6 +15,7 @@ final readonly class ParsedLineResource extends Resource
      * @param  list<string>  $unknown  Words that were not understood.
      * @param  array<string, string>  $missing  What is still needed, by the field that asks.
      * @param  list<string>  $assumed
+     * @param  string|null  $refused  Why it is put on no shelf; null where it may be.
      */
     public function __construct(
         public string $line,
@@ -26,6 +27,7 @@ final readonly class ParsedLineResource extends Resource
         public array $unknown,
         public array $missing,
         public array $assumed,
+        public ?string $refused,
     ) {
     }
 }

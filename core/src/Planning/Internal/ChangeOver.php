@@ -105,7 +105,9 @@ final readonly class ChangeOver
         );
         // What is set anew is said with its filling there.
         $filled = fn (array $uses): string => implode(' and the ', array_map(
-            fn (ThingInUse $use): string => $use->name.(isset($this->anew[$use->id]) || $use->filling() === '' ? '' : " ({$use->filling()})"),
+            fn (ThingInUse $use): string => isset($this->anew[$use->id]) || $use->filling() === ''
+                ? $use->name
+                : "{$use->name} ({$use->filling()})",
             $uses,
         ));
         // A wall is gone to, and furniture is set; neither is put down.
@@ -181,6 +183,9 @@ final readonly class ChangeOver
     {
         $setting = $next->assignment->setting;
         $dumbbells = $setting->perHand && $setting->limbs !== 1 ? 2 : 1;
+        if ($use->thing !== null && $use->thing->dialKg !== []) {
+            return $dumbbells;
+        }
         $loading = $use->thing?->loading;
         if ($loading === null) {
             return $dumbbells * self::PLATES_MOVED;

@@ -1,11 +1,10 @@
 import { useQuery } from '@tanstack/react-query'
-import { useRef, useState } from 'react'
-import { Link } from 'react-router'
-import type { CatalogueEntry } from '../../shared/api'
-import { MovingFigure } from '../../shared/figure'
+import { useRef } from 'react'
+import { Link, useSearchParams } from 'react-router'
 import { useKeys } from '../../shared/lib/useKeys'
-import { Empty, Loading, Problem } from '../../shared/ui'
-import { filtered, noFilter, offered, type Filter } from './filter'
+import { Empty, Loading, PageTitle, Problem } from '../../shared/ui'
+import { asSearch, filtered, filterIn, noFilter, offered, type Filter } from './filter'
+import { Patterns } from './Patterns'
 import { catalogueOptions } from './queries'
 
 function Pick({
@@ -34,30 +33,14 @@ function Pick({
   )
 }
 
-function Picture({ entry }: { entry: CatalogueEntry }) {
-  return (
-    <li>
-      <Link to={`/catalogue/${entry.id}`} className="exercise-card">
-        <MovingFigure
-          figure={entry.figure}
-          phase={entry.figure.telling}
-          ghost
-          label={entry.name}
-          className="h-36 w-full"
-        />
-        <span className="mt-2 block font-display font-semibold leading-tight">{entry.name}</span>
-        <span className="soft block text-sm leading-tight">{entry.kit.slice(0, 3).join(', ')}</span>
-      </Link>
-    </li>
-  )
-}
-
 const named = (values: string[]) => values.map((value) => ({ value, name: value }))
 
 /** Every exercise with its figure: found by name or alias, narrowed by what it trains and needs. */
 export function CataloguePage() {
   const catalogue = useQuery(catalogueOptions)
-  const [filter, setFilter] = useState<Filter>(noFilter)
+  const [params, setParams] = useSearchParams()
+  const filter = filterIn(params)
+  const setFilter = (to: Filter) => setParams(asSearch(to), { replace: true })
   const search = useRef<HTMLInputElement>(null)
   useKeys({ f: () => search.current?.focus() })
   if (catalogue.isPending) return <Loading what="the catalogue" />
@@ -75,14 +58,16 @@ export function CataloguePage() {
   return (
     <>
       <div className="flex flex-wrap items-end gap-x-6 gap-y-3">
-        <h1 className="text-4xl">Catalogue</h1>
+        <PageTitle title="Catalogue" className="text-4xl">
+          Catalogue
+        </PageTitle>
         <label className="grow sm:max-w-md">
-          <span className="sr-only">Search by name or alias</span>
+          <span className="sr-only">Search by name, muscle, pattern or kit</span>
           <input
             ref={search}
             type="search"
             className="input w-full"
-            placeholder="Name or alias, such as press-up"
+            placeholder="Name, muscle or kit, such as press-up or glutes"
             value={filter.text}
             onChange={(event) => set({ text: event.target.value })}
           />
@@ -147,18 +132,7 @@ export function CataloguePage() {
           </button>
         </Empty>
       )}
-      {groups.map((group) => (
-        <section key={group.value} className="mt-7" aria-label={group.name}>
-          <h2 className="ledge-thin pb-1 text-xl">
-            {group.name} <span className="soft text-base font-normal">{group.entries.length}</span>
-          </h2>
-          <ul className="mt-3 grid grid-cols-2 gap-x-3 gap-y-4 sm:grid-cols-3 md:grid-cols-4 lg:grid-cols-6">
-            {group.entries.map((entry) => (
-              <Picture key={entry.id} entry={entry} />
-            ))}
-          </ul>
-        </section>
-      ))}
+      <Patterns groups={groups} isNarrowed={found.length < exercises.length} />
     </>
   )
 }

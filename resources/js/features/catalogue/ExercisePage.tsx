@@ -6,7 +6,7 @@ import type { Exercise } from '../../shared/api'
 import { MovingFigure } from '../../shared/figure'
 import { usePhase } from '../../shared/lib/usePhase'
 import { CurvePlot, RailLine } from '../../shared/plot'
-import { Cautions, LoadNumber, Loading, Problem, Term } from '../../shared/ui'
+import { Cautions, LoadNumber, Loading, PageTitle, Problem, Term } from '../../shared/ui'
 import { clientsOptions } from '../clients'
 import { exerciseOptions, type Choice } from './queries'
 import { Versions } from './Versions'
@@ -167,7 +167,9 @@ function Page({ id }: { id: string }) {
       <div className="grid items-start gap-x-10 gap-y-8 lg:grid-cols-[1fr_1.15fr]">
         <div>
           <p className="soft">{exercise.patternName}</p>
-          <h1 className="text-4xl">{exercise.name}</h1>
+          <PageTitle title={exercise.name} className="text-4xl">
+            {exercise.name}
+          </PageTitle>
           <p className="soft">also {exercise.aliases.join(', ')}</p>
           <MovingFigure figure={exercise.figure} phase={phase} label={exercise.name} className="my-4 h-72 w-full" />
           <Chooser exercise={exercise} choice={choice} onChoose={setChoice} />

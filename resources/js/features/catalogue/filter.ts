@@ -1,4 +1,5 @@
 import type { CatalogueEntry } from '../../shared/api'
+import { searched } from '../../shared/lib/search'
 
 export interface Filter {
   text: string
@@ -13,38 +14,42 @@ export interface Filter {
 
 export const noFilter: Filter = { text: '', pattern: '', muscle: '', kit: '', position: '', quiet: false, limits: [] }
 
-const plain = (text: string) => text.toLowerCase().replace(/[^a-z0-9° ]+/g, ' ')
-
-/** How well a name answers a search: 0 not at all, higher is better. Every word typed must be found. */
-function answer(entry: CatalogueEntry, text: string): number {
-  const words = plain(text).split(' ').filter(Boolean)
-  if (words.length === 0) return 1
-  const name = plain(entry.name)
-  const names = [name, ...entry.aliases.map(plain)]
-  if (!words.every((word) => names.some((known) => known.includes(word)))) return 0
-  const wanted = words.join(' ')
-  if (name === wanted) return 5
-  if (names.includes(wanted)) return 4
-  if (name.startsWith(wanted)) return 3
-  return names.some((known) => words.every((word) => known.includes(word))) ? 2 : 0
-}
-
 /** What is left of the catalogue, best answers first, otherwise in its own order. */
 export function filtered(entries: CatalogueEntry[], filter: Filter): CatalogueEntry[] {
-  return entries
-    .map((entry) => ({ entry, score: answer(entry, filter.text) }))
-    .filter(
-      ({ entry, score }) =>
-        score > 0 &&
+  return searched(
+    entries.filter(
+      (entry) =>
         (filter.pattern === '' || entry.pattern === filter.pattern) &&
         (filter.muscle === '' || entry.muscles.includes(filter.muscle)) &&
         (filter.kit === '' || entry.kit.includes(filter.kit)) &&
         (filter.position === '' || entry.position === filter.position) &&
         (!filter.quiet || entry.quiet) &&
         !filter.limits.some((limit) => entry.excludes.includes(limit)),
-    )
-    .sort((one, other) => other.score - one.score)
-    .map(({ entry }) => entry)
+    ),
+    filter.text,
+  )
+}
+
+/** The filter as the address has it, so that it is there again after Back. */
+export function filterIn(search: URLSearchParams): Filter {
+  const text = (name: string) => search.get(name) ?? ''
+  return {
+    text: text('q'),
+    pattern: text('pattern'),
+    muscle: text('muscle'),
+    kit: text('kit'),
+    position: text('position'),
+    quiet: search.has('quiet'),
+    limits: search.getAll('without'),
+  }
+}
+
+export function asSearch({ text, quiet, limits, ...more }: Filter): URLSearchParams {
+  return new URLSearchParams([
+    ...Object.entries({ q: text, ...more }).filter(([, value]) => value !== ''),
+    ...(quiet ? [['quiet', '']] : []),
+    ...limits.map((limit) => ['without', limit]),
+  ])
 }
 
 /** Values a filter offers, each once, in order of the alphabet. */

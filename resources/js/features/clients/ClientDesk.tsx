@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
-import { NavLink, Outlet, useParams } from 'react-router'
-import { Loading, Problem } from '../../shared/ui'
+import { NavLink, Outlet, useLocation, useParams } from 'react-router'
+import { Loading, PageTitle, Problem } from '../../shared/ui'
 import { clientOptions } from './queries'
 
 const places = [
@@ -17,13 +17,18 @@ const places = [
 export function ClientDesk() {
   const clientId = Number(useParams().clientId)
   const client = useQuery(clientOptions(clientId))
+  const path = useLocation().pathname.replace(`/clients/${clientId}`, '').replace(/^\//, '')
+  const place = path === '' ? 'Person' : places.find(([one]) => one === path)?.[1]
   if (client.isPending) return <Loading what="the client" />
   if (client.isError) return <Problem error={client.error} onRetry={() => void client.refetch()} />
   return (
     <>
       <div className="ledge-thin flex flex-wrap items-end gap-x-8">
         <div className="pb-2">
-          <h1 className="text-3xl">{client.data.name}</h1>
+          <PageTitle title={place === undefined ? null : `${place} · ${client.data.name}`} className="text-3xl">
+            {client.data.name}
+            {place !== undefined && <span className="sr-only"> · {place}</span>}
+          </PageTitle>
           <p className="soft">{client.data.trade}</p>
         </div>
         <nav aria-label={client.data.name} className="flex flex-wrap">

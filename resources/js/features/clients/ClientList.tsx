@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { briefDay, timeOfDay } from '../../shared/lib/time'
-import { Empty, Limits, Loading, Problem } from '../../shared/ui'
+import { Empty, Limits, Loading, PageTitle, Problem } from '../../shared/ui'
 import { clientsOptions } from './queries'
 
 export function ClientList() {
@@ -11,7 +11,9 @@ export function ClientList() {
   return (
     <>
       <div className="flex flex-wrap items-center gap-6">
-        <h1 className="text-4xl">Clients</h1>
+        <PageTitle title="Clients" className="text-4xl">
+          Clients
+        </PageTitle>
         <Link to="/clients/new" className="btn btn-primary btn-sm">
           A new client
         </Link>

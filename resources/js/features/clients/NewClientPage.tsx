@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link, useNavigate } from 'react-router'
 import { ApiError } from '../../shared/api'
-import { FormProblem, TextInput } from '../../shared/ui'
+import { FormProblem, PageTitle, TextInput } from '../../shared/ui'
 import { nobody, PersonFields, sent } from './PersonFields'
 import { clientsOptions, useAddClient } from './queries'
 
@@ -16,7 +16,9 @@ export function NewClientPage() {
   const error = add.error instanceof ApiError ? add.error : null
   return (
     <div className="max-w-3xl">
-      <h1 className="text-4xl">A new client</h1>
+      <PageTitle title="A new client" className="text-4xl">
+        A new client
+      </PageTitle>
       <p className="soft mt-2">Height and body mass first: every sum uses these two. The health questions come next.</p>
       <form
         className="mt-6 space-y-2"

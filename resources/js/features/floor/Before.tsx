@@ -1,18 +1,18 @@
 import { ArrowLeftRight, HeartPulse, Shuffle, Undo2 } from 'lucide-react'
-import { useState } from 'react'
+import { Suspense, useState } from 'react'
 import type { Alternative, Item, Session } from '../../shared/api'
 import { useKeys } from '../../shared/lib/useKeys'
 import { Cautions, Locks } from '../../shared/ui'
 import { readyBell } from './device/bell'
 import { happen, madeHere, useOutbox } from './device/outbox'
 import { FloorHead } from './FloorHead'
+import { Readiness } from './later'
 import { MessageLine } from './MessageLine'
 import { useAlternatives, usePutBack } from './queries'
-import { isTooHigh, Readiness } from './Readiness'
 import { swap, undoSwap } from './run/acts'
 import { eventOf } from './run/events'
 import { runOf } from './run/run'
-import { blockWords } from './said'
+import { blockWords, isTooHigh } from './said'
 import { SwapSheet } from './SwapSheet'
 
 function PlannedItem({ item, onSwap, onUndo }: { item: Item; onSwap: () => void; onUndo: (() => void) | null }) {
@@ -122,7 +122,9 @@ export function Before({ session }: { session: Session }) {
           </div>
           <div className="mt-4">
             {asking ? (
-              <Readiness session={session} onClose={() => setAsking(false)} />
+              <Suspense fallback={null}>
+                <Readiness session={session} onClose={() => setAsking(false)} />
+              </Suspense>
             ) : (
               <button type="button" className="btn btn-outline w-full" onClick={() => setAsking(true)}>
                 <HeartPulse className="size-5" aria-hidden="true" />

@@ -160,12 +160,3 @@ export function Readiness({ session, onClose }: { session: Session; onClose: () 
     </form>
   )
 }
-
-/** True where the pressure that was said forbids training; the application says it too, once it knows. */
-export function isTooHigh(session: Session, said: { systolic?: number; diastolic?: number }): boolean {
-  return (
-    said.systolic !== undefined &&
-    said.diastolic !== undefined &&
-    (said.systolic >= session.stopSystolic || said.diastolic >= session.stopDiastolic)
-  )
-}

@@ -6,6 +6,8 @@ import { lazy, type ComponentType } from 'react'
 const bell = () => import('./BellSheet').then((page) => page.BellSheet)
 const more = () => import('./MoreSheet').then((page) => page.MoreSheet)
 const finished = () => import('./Finished').then((page) => page.Finished)
+const readiness = () => import('./Readiness').then((page) => page.Readiness)
+const keys = () => import('./FloorKeys').then((page) => page.FloorKeys)
 const signIn = () => import('./SignInHere').then((page) => page.SignInHere)
 
 /** What could not be fetched leaves the rest of the Floor standing. */
@@ -29,5 +31,10 @@ export const BellSheet = later(bell)
 export const MoreSheet = later(more)
 export const Finished = later(finished)
 export const SignInHere = later(signIn)
+export const Readiness = later(readiness)
+export const FloorKeys = later(keys)
 
-window.addEventListener('load', () => void Promise.allSettled([bell(), more(), finished(), signIn()]))
+window.addEventListener(
+  'load',
+  () => void Promise.allSettled([bell(), more(), finished(), signIn(), keys(), readiness()]),
+)

@@ -1,3 +1,4 @@
+import type { Session } from '../../shared/api'
 import { counted } from '../../shared/lib/counts'
 import type { Counted } from './run/acts'
 import { endsByClock, workedMs, type Run } from './run/run'
@@ -52,6 +53,15 @@ export function clockWords(ms: number): string {
   const tenths = Math.max(0, Math.ceil(ms / 100))
   const seconds = Math.floor(tenths / 10)
   return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}.${tenths % 10}`
+}
+
+/** True where the pressure that was said forbids training; the application says it too, once it knows. */
+export function isTooHigh(session: Session, said: { systolic?: number; diastolic?: number }): boolean {
+  return (
+    said.systolic !== undefined &&
+    said.diastolic !== undefined &&
+    (said.systolic >= session.stopSystolic || said.diastolic >= session.stopDiastolic)
+  )
 }
 
 export { endsByClock }

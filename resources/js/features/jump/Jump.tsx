@@ -1,17 +1,21 @@
 import { useQuery } from '@tanstack/react-query'
 import { Command } from 'cmdk'
-import { useNavigate } from 'react-router'
 import { catalogueOptions } from '../catalogue'
 import { clientsOptions } from '../clients'
 
+interface JumpProps {
+  open: boolean
+  onClose: () => void
+  onGo: (to: string) => void
+}
+
 /** Goes anywhere by typing a few letters. */
-export function Jump({ open, onClose }: { open: boolean; onClose: () => void }) {
-  const navigate = useNavigate()
+export function Jump({ open, onClose, onGo }: JumpProps) {
   const clients = useQuery({ ...clientsOptions, enabled: open })
   const catalogue = useQuery({ ...catalogueOptions, enabled: open })
   const go = (to: string) => {
     onClose()
-    void navigate(to)
+    onGo(to)
   }
   return (
     <Command.Dialog

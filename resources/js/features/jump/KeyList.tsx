@@ -7,15 +7,17 @@ const keys: [string, string][] = [
   ['f', 'Catalogue: search'],
   ['1 – 9', 'Swap desk: choose that candidate for today'],
   ['↑ ↓', 'Swap desk: the next or previous one'],
-  ['Enter', 'Swap desk: use it · Floor: log the set'],
+  ['Enter', 'Swap desk: use it · Floor: begin, or the set is done'],
   ['s', 'Swap desk, in a session: use it for the next set only'],
   ['p', 'Swap desk: use it from here on · Bench: take the point'],
   ['u', 'Swap desk and Floor: undo'],
   ['← →', 'Rail: the next lighter or heavier rung'],
   ['+ − 0', 'Rail: closer, further away, everything'],
-  ['+ −', 'Floor: one repetition more or less'],
   ['0 – 5', 'Floor: repetitions left in reserve'],
-  ['Space', 'Floor: start, or end the rest'],
+  ['e h w', 'Floor: easier, harder, swap'],
+  ['s p x', 'Floor: skip, pause, pain'],
+  ['Space', 'Floor: as Enter'],
+  ['Esc', 'Shut what is open'],
 ]
 
 export function KeyList({ open, onClose }: { open: boolean; onClose: () => void }) {

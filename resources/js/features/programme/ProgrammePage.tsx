@@ -5,7 +5,6 @@ import { toast } from 'sonner'
 import { ApiError, type Programme, type Programmes } from '../../shared/api'
 import { counted } from '../../shared/lib/counts'
 import { briefDay } from '../../shared/lib/time'
-import { useTitle } from '../../shared/lib/useTitle'
 import { useSettled } from '../../shared/lib/useSettled'
 import { Empty, FormProblem, Loading, Problem } from '../../shared/ui'
 import { ForecastRails } from './ForecastRails'
@@ -313,7 +312,6 @@ export function ProgrammePage() {
   const [isPlanning, setIsPlanning] = useState(false)
   const [again, setAgain] = useState<Again | null>(null)
   const [pinned, setPinned] = useState<Pinned[]>([])
-  useTitle('Programme')
   if (programmes.isPending) return <Loading what="the programme" />
   if (programmes.isError) return <Problem error={programmes.error} onRetry={() => void programmes.refetch()} />
   const shown = programmes.data.shown

@@ -7,7 +7,7 @@ import type { Occasion, Replan, Session } from '../../shared/api'
 import { handOver } from '../../shared/lib/handOver'
 import { useKeys } from '../../shared/lib/useKeys'
 import { useSettled } from '../../shared/lib/useSettled'
-import { Loading, Locks, Problem, Stop } from '../../shared/ui'
+import { Loading, Locks, PageTitle, Problem, Stop } from '../../shared/ui'
 import { sessionOptions } from '../floor'
 import { shelfOptions } from '../shelf'
 import { ChangeRow } from './ChangeRow'
@@ -76,7 +76,9 @@ function Planner({ session }: { session: Session }) {
       <p className="soft mt-2">
         {session.clientName} · {session.name}
       </p>
-      <h1 className="text-3xl">Plan anew</h1>
+      <PageTitle title={`Plan anew · ${session.clientName}`} className="text-3xl">
+        Plan anew
+      </PageTitle>
       <div role="radiogroup" aria-label="What happened" className="mt-4 flex flex-wrap gap-2">
         {occasions.map(({ value, label }) => (
           <Stop

@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect } from 'react'
 import { Link, useSearchParams } from 'react-router'
 import { briefDay, longDay } from '../../shared/lib/time'
-import { Empty, Loading, Problem } from '../../shared/ui'
+import { Empty, Loading, PageTitle, Problem } from '../../shared/ui'
 import { packDays } from '../floor'
 import { roundOptions } from './queries'
 import { VisitRow } from './VisitRow'
@@ -27,8 +27,13 @@ export function RoundPage() {
     <>
       <div className="flex flex-wrap items-end justify-between gap-4">
         <div>
-          <p className="soft">Round</p>
-          <h1 className="text-4xl">{longDay(round.data.date)}</h1>
+          <p className="soft" aria-hidden="true">
+            Round
+          </p>
+          <PageTitle title={`Round · ${longDay(round.data.date)}`} className="text-4xl">
+            <span className="sr-only">Round: </span>
+            {longDay(round.data.date)}
+          </PageTitle>
         </div>
         <WeekStrip week={week} shown={round.data.date} onPick={go} />
       </div>

@@ -38,7 +38,7 @@ export function VisitRow({ visit }: { visit: Visit }) {
           <strong>{visit.sessionName}:</strong> {visit.exercises.join(', ')}
         </p>
         <div className="mt-2 flex flex-wrap items-center gap-2">
-          <span className="tag">{sinceLast(visit.daysSinceLast)}</span>
+          <span className="tag">{done ? 'Done' : sinceLast(visit.daysSinceLast)}</span>
           <Limits limits={visit.limits} />
         </div>
         {visit.locks.map((lock) => (

@@ -25,7 +25,7 @@ export function PasswordForm() {
   })
   return (
     <form
-      className="ledge-thin mt-10"
+      className="mt-10"
       noValidate
       aria-label="Password"
       onSubmit={(event) => {

@@ -2,7 +2,8 @@ import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/r
 import { useState } from 'react'
 import { toast } from 'sonner'
 import { api, ApiError, type Settings } from '../../shared/api'
-import { Choice, FormProblem, Loading, Problem, TextInput } from '../../shared/ui'
+import { Choice, FormProblem, Loading, PageTitle, Problem, TextInput } from '../../shared/ui'
+import { KeysChoice } from './KeysChoice'
 import { PasswordForm } from './PasswordForm'
 
 const settingsOptions = queryOptions({ queryKey: ['settings'], queryFn: () => api.get<Settings>('settings') })
@@ -123,8 +124,11 @@ export function SettingsPage() {
   if (settings.isError) return <Problem error={settings.error} onRetry={() => void settings.refetch()} />
   return (
     <div className="max-w-3xl">
-      <h1 className="text-4xl">Settings</h1>
+      <PageTitle title="Settings" className="text-4xl">
+        Settings
+      </PageTitle>
       <Form settings={settings.data} />
+      <KeysChoice />
       <PasswordForm />
     </div>
   )

@@ -45,7 +45,9 @@ function Row({ pattern }: { pattern: PatternCoverage }) {
         ) : (
           <>
             <strong>
-              {signed(pattern.lowKg)} to {signed(pattern.highKg)}
+              {pattern.lowKg === pattern.highKg
+                ? signed(pattern.lowKg)
+                : `${signed(pattern.lowKg)} to ${signed(pattern.highKg)}`}
             </strong>{' '}
             {pattern.unit}
             <span className="soft block">

@@ -1,12 +1,15 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link } from 'react-router'
+import { toast } from 'sonner'
 import { ApiError, type ShelfItem } from '../../shared/api'
 import { MovingFigure } from '../../shared/figure'
 import { briefDay } from '../../shared/lib/time'
 import { Choice, FormProblem, TextInput } from '../../shared/ui'
+import { clientsOptions } from '../clients'
+import { ChangeThing } from './ChangeThing'
 import { bandKinds, supportUses } from './kinds'
-import { platesOptions, useInspect, useSupportCheck } from './queries'
+import { platesOptions, useCopyThing, useInspect, useSupportCheck } from './queries'
 
 function Plates({ clientId, itemId }: { clientId: number; itemId: number }) {
   const [from, setFrom] = useState(0)
@@ -166,8 +169,48 @@ function Condition({ clientId, item }: { clientId: number; item: ShelfItem }) {
   )
 }
 
+/** One more like it, on this shelf or on another client’s. */
+function OneMore({ clientId, item }: { clientId: number; item: ShelfItem }) {
+  const clients = useQuery(clientsOptions)
+  const copy = useCopyThing(clientId)
+  const others = (clients.data ?? []).filter((client) => client.id !== clientId)
+  return (
+    <label className="text-sm">
+      <span className="sr-only">Put one more like it</span>
+      <select
+        className="select select-sm w-full"
+        value=""
+        disabled={copy.isPending}
+        onChange={(event) => {
+          const toClientId = Number(event.target.value)
+          const whose = clients.data?.find((client) => client.id === toClientId)
+          copy.mutate(
+            { itemId: item.id, toClientId },
+            {
+              onSuccess: (thing) =>
+                toast.success(
+                  `${thing.name} is on ${toClientId === clientId ? 'the shelf' : `the shelf of ${whose?.name}`}`,
+                ),
+              onError: (error) => toast.error(error.message),
+            },
+          )
+        }}
+      >
+        <option value="">One more like it…</option>
+        <option value={clientId}>on this shelf</option>
+        {others.map((client) => (
+          <option key={client.id} value={client.id}>
+            on the shelf of {client.name}
+          </option>
+        ))}
+      </select>
+    </label>
+  )
+}
+
 /** Everything known of the chosen thing, and what can be done with it. */
 export function Details({ clientId, item, onTakeOff }: { clientId: number; item: ShelfItem; onTakeOff: () => void }) {
+  const [isChanging, setIsChanging] = useState(false)
   return (
     <section className="paper mt-4 flex flex-wrap items-start gap-x-8 gap-y-3 p-5" aria-label={item.name}>
       <div className="min-w-56 grow">
@@ -182,6 +225,7 @@ export function Details({ clientId, item, onTakeOff }: { clientId: number; item:
       <div className="min-w-56 grow">
         <p className="text-sm font-semibold">{item.kind in supportUses ? 'Serves' : 'Loads'}</p>
         <p>{item.serves.length === 0 ? 'nothing on its own' : item.serves.join(', ')}</p>
+        {item.servesNothingBecause && <p className="mt-1 max-w-md">{item.servesNothingBecause}</p>}
       </div>
       {!item.isShared && (
         <div className="flex flex-col gap-2">
@@ -190,13 +234,25 @@ export function Details({ clientId, item, onTakeOff }: { clientId: number; item:
               {bandKinds.includes(item.kind) ? 'Test on the Bench' : 'Weigh on the Bench'}
             </Link>
           )}
+          <button
+            type="button"
+            className="btn btn-sm btn-outline"
+            aria-expanded={isChanging}
+            onClick={() => setIsChanging(!isChanging)}
+          >
+            Change it
+          </button>
+          <OneMore clientId={clientId} item={item} />
           <button type="button" className="btn btn-sm btn-outline" onClick={onTakeOff}>
             Take off the shelf
           </button>
         </div>
       )}
+      {isChanging && <ChangeThing clientId={clientId} item={item} onDone={() => setIsChanging(false)} />}
       {!item.isShared && <Condition clientId={clientId} item={item} />}
-      {item.kind === 'adjustable-dumbbell' && !item.isShared && <Plates clientId={clientId} itemId={item.id} />}
+      {item.kind === 'adjustable-dumbbell' && item.measures.dial === undefined && !item.isShared && (
+        <Plates clientId={clientId} itemId={item.id} />
+      )}
       {item.kind in supportUses && !item.isShared && <Support key={item.id} clientId={clientId} item={item} />}
     </section>
   )

@@ -135,6 +135,46 @@ const drawings: Record<string, React.ReactNode> = {
       <path d="M8 92h84" strokeWidth="7" />
     </>
   ),
+  vest: (
+    <>
+      <path d="M30 14l10 6q10 8 20 0l10-6 12 10v72H18V24z" className="fill" />
+      <path d="M50 26v70M26 52h16M58 52h16M26 72h16M58 72h16" className="mark" fill="none" />
+    </>
+  ),
+  'ankle-weight': (
+    <>
+      <path d="M14 60q36 16 72 0v30q-36 16-72 0z" className="fill" />
+      <path d="M32 66v30M50 68v30M68 66v30" className="mark" fill="none" />
+      <path d="M14 60q36-18 72 0" fill="none" strokeWidth="5" />
+    </>
+  ),
+  barbell: (
+    <>
+      <path d="M2 78h96" strokeWidth="5" />
+      <rect x="12" y="60" width="8" height="36" rx="3" className="fill" />
+      <rect x="80" y="60" width="8" height="36" rx="3" className="fill" />
+    </>
+  ),
+  'hanging-bar': (
+    <>
+      <path d="M14 96V16M86 96V16" fill="none" strokeWidth="6" />
+      <path d="M8 18h84" strokeWidth="8" />
+      <path d="M6 96h18M76 96h18" strokeWidth="6" />
+    </>
+  ),
+  'big-ball': (
+    <>
+      <circle cx="50" cy="56" r="40" className="fill" />
+      <path d="M22 40q28-22 56 0M18 68q32 22 64 0" className="mark" fill="none" />
+    </>
+  ),
+  roller: (
+    <>
+      <rect x="6" y="66" width="74" height="30" rx="6" className="fill" />
+      <ellipse cx="80" cy="81" rx="10" ry="15" className="fill" />
+      <path d="M22 66v30M40 66v30M58 66v30" className="mark" />
+    </>
+  ),
   wall: (
     <>
       <path d="M16 96V14h68v82M16 42h68M16 68h68M40 14v28M62 42v26M40 68v28" fill="none" strokeWidth="4" />

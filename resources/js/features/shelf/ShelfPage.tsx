@@ -104,7 +104,7 @@ export function ShelfPage() {
           <CoveragePanel clientId={clientId} />
         </div>
       </div>
-      <aside>
+      <aside className="max-lg:order-first">
         <AddLine clientId={clientId} />
       </aside>
     </div>

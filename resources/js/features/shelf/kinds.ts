@@ -2,7 +2,7 @@
 export interface Kind {
   id: string
   name: string
-  asks: ('mass' | 'max' | 'length' | 'handles' | 'pull' | 'height' | 'grip' | 'plates' | 'pole' | 'contents')[]
+  asks: ('mass' | 'bar' | 'max' | 'length' | 'handles' | 'pull' | 'height' | 'grip' | 'plates' | 'pole' | 'contents')[]
 }
 
 export const kinds: Kind[] = [
@@ -11,7 +11,10 @@ export const kinds: Kind[] = [
   { id: 'kettlebell', name: 'Kettlebell', asks: ['mass'] },
   { id: 'object', name: 'Household object', asks: ['mass', 'grip'] },
   { id: 'pourable', name: 'Vessel with something to pour', asks: ['contents'] },
+  { id: 'barbell', name: 'Barbell', asks: ['bar'] },
   { id: 'rucksack', name: 'Rucksack', asks: ['mass', 'max'] },
+  { id: 'vest', name: 'Weight vest', asks: ['mass'] },
+  { id: 'ankle-weight', name: 'Ankle weight', asks: ['mass'] },
   { id: 'tube', name: 'Tube with handles', asks: ['length', 'handles', 'pull'] },
   { id: 'flat-band', name: 'Flat band', asks: ['length', 'pull'] },
   { id: 'long-loop', name: 'Long loop', asks: ['length', 'pull'] },
@@ -26,15 +29,34 @@ export const kinds: Kind[] = [
   { id: 'towel', name: 'Towel', asks: [] },
   { id: 'mat', name: 'Mat', asks: [] },
   { id: 'half-ball', name: 'Half-ball', asks: [] },
+  { id: 'big-ball', name: 'Big ball', asks: [] },
+  { id: 'roller', name: 'Roller', asks: [] },
+  { id: 'hanging-bar', name: 'Bar on a frame, to hang from', asks: [] },
 ]
 
 /** The boards of a shelf: what is held, worn, stretched, leaned on. */
 export const boards: { name: string; kinds: string[] }[] = [
-  { name: 'To hold', kinds: ['dumbbell', 'adjustable-dumbbell', 'kettlebell', 'object', 'pourable'] },
-  { name: 'To wear and to stretch', kinds: ['rucksack', 'tube', 'flat-band', 'long-loop', 'mini-loop', 'towel'] },
+  { name: 'To hold', kinds: ['dumbbell', 'adjustable-dumbbell', 'kettlebell', 'object', 'pourable', 'barbell'] },
+  {
+    name: 'To wear and to stretch',
+    kinds: ['rucksack', 'vest', 'ankle-weight', 'tube', 'flat-band', 'long-loop', 'mini-loop', 'towel'],
+  },
   {
     name: 'To stand, sit and lean on',
-    kinds: ['chair', 'stool', 'step', 'table', 'sofa', 'wall', 'pole', 'mat', 'half-ball'],
+    kinds: [
+      'chair',
+      'stool',
+      'step',
+      'table',
+      'sofa',
+      'wall',
+      'pole',
+      'mat',
+      'half-ball',
+      'big-ball',
+      'roller',
+      'hanging-bar',
+    ],
   },
 ]
 

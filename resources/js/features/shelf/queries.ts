@@ -52,6 +52,14 @@ function useShelfChange<T, R>(change: (what: T) => Promise<R>) {
 export const useAddToShelf = (clientId: number) =>
   useShelfChange((entry: ShelfEntry) => api.post<ShelfItem>(`clients/${clientId}/shelf-items`, entry))
 
+export const useChangeThing = (clientId: number, itemId: number) =>
+  useShelfChange((entry: ShelfEntry) => api.put<ShelfItem>(`clients/${clientId}/shelf-items/${itemId}`, entry))
+
+export const useCopyThing = (clientId: number) =>
+  useShelfChange(({ itemId, toClientId }: { itemId: number; toClientId: number }) =>
+    api.post<ShelfItem>(`clients/${clientId}/shelf-items/${itemId}/copy`, { toClientId }),
+  )
+
 export const useTakeOffShelf = (clientId: number) =>
   useShelfChange((itemId: number) => api.delete<void>(`clients/${clientId}/shelf-items/${itemId}`))
 

@@ -1,5 +1,6 @@
 import { useLocation, useNavigate } from 'react-router'
 import { Mark } from '../../app/Mark'
+import { useTitle } from '../../shared/lib/useTitle'
 import { Implement } from '../shelf/Implement'
 import { Credentials } from './Credentials'
 
@@ -12,6 +13,7 @@ const stillLife = [
 ] as const
 
 export function SignInPage() {
+  useTitle('Sign in')
   const navigate = useNavigate()
   const from: unknown = (useLocation().state as { from?: unknown } | null)?.from
   return (

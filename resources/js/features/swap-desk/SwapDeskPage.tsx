@@ -10,7 +10,7 @@ import { handOver } from '../../shared/lib/handOver'
 import { useKeys } from '../../shared/lib/useKeys'
 import { usePhase } from '../../shared/lib/usePhase'
 import { CurvePlot } from '../../shared/plot'
-import { LoadNumber, Loading, Locks, Problem } from '../../shared/ui'
+import { LoadNumber, Loading, Locks, PageTitle, Problem } from '../../shared/ui'
 import { CandidatePanel } from './CandidatePanel'
 import { CandidateRow } from './CandidateRow'
 import { Controls } from './Controls'
@@ -206,7 +206,9 @@ function Desk({ swaps }: { swaps: Swaps }) {
           <ArrowLeft className="size-4" aria-hidden="true" />
           {swaps.clientName}
         </Link>
-        <h1 className="soft text-lg font-normal">Swap desk · {swaps.sessionName}</h1>
+        <PageTitle title={`Swap desk · ${swaps.clientName}`} className="soft text-lg font-normal">
+          Swap desk · {swaps.sessionName}
+        </PageTitle>
         <div className="ml-auto flex gap-2">
           {swaps.swappedFrom !== null && (
             <button type="button" className="btn btn-outline btn-sm" onClick={undo}>

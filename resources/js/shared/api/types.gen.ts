@@ -913,6 +913,8 @@ export interface ParsedLine {
   /** What is still needed, by the field that asks. */
   missing: Record<string, string>
   assumed: string[]
+  /** Why it is put on no shelf; null where it may be. */
+  refused: string | null
 }
 
 /** A part of the body that may be sore. */
@@ -1486,6 +1488,8 @@ export interface ShelfItem {
   isShared: boolean
   /** As entered. */
   measures: Record<string, unknown>
+  /** Of a kind that no exercise is done with. */
+  servesNothingBecause: string | null
 }
 
 /** Everything a client owns that can load a movement. */

@@ -23,8 +23,7 @@ export const counted = (count: number, one: string, many = `${one}s`): string =>
 /** A load against the bare lift: no weight is ever negative, it is so much less. */
 export const signed = (value: number): string => (value < 0 ? `less ${-value}` : `${value === 0 ? 0 : value}`)
 
-/** Two numbers as a range, in words where one lies below the bare lift. */
-/** Two that are the same are one. */
+/** Two numbers as a range, in words where one lies below the bare lift; two that are the same are one. */
 export const rangeOf = (low: number, high: number): string =>
   low === high ? signed(low) : low < 0 ? `${signed(low)} to ${signed(high)}` : `${low}–${high}`
 

@@ -3,7 +3,7 @@ export const glossary = {
   rung: 'One usable setting: an exercise, what loads it and how it is set up, with what it comes to.',
   equivalent:
     'The load in the pattern’s reference lift that feels the same to this person over the whole way: ' +
-    'kilograms in which a band, a rucksack and a press-up can be compared.',
+    'kilograms in which a band, a rucksack and a push-up can be compared.',
   likely:
     'Four cases in five lie within this range. It is as wide as masses, bands, limb lengths and body shares are unsure.',
   match:

@@ -56,7 +56,7 @@ it('says how a thing is held', function (Closure $words, string $expected): void
     'both hands' => [fn () => RungWords::inBothHands(thingNamed('6 kg dumbbell', 2), 6), '6 kg held in both hands: one 6 kg dumbbell'],
     'at the chest' => [fn () => RungWords::held(LoadPoint::Goblet, thingNamed('bell'), 12), '12 kg held at the chest: the bell'],
     'on the hips' => [fn () => RungWords::held(LoadPoint::Hips, thingNamed('sack'), 12), '12 kg on a towel across the hips: the sack'],
-    'anywhere else' => [fn () => RungWords::held(LoadPoint::Ankles, thingNamed('cuff'), 1), '1 kg: the cuff'],
+    'anywhere else' => [fn () => RungWords::held(LoadPoint::Ankles, thingNamed('cuff'), 1), '1 kg at each ankle: the cuff'],
     'packed' => [
         fn () => packedWords('rucksack-squat', 11.0),
         'Canvas rucksack packed to 11 kg: two clay bags, high and tight on the back',

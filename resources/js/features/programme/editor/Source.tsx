@@ -4,6 +4,7 @@ import type { ExerciseRung, WeekSheet } from '../../../shared/api'
 import { catalogueOptions } from '../../catalogue'
 import { Grip } from './Grip'
 import { type Edit, rungsOptions } from './queries'
+import { searched } from '../../../shared/lib/search'
 
 const shownAtOnce = 12
 
@@ -77,16 +78,7 @@ export function Source({ sheet, weekday, onWeekday, onEdit }: SourceProps) {
   const [open, setOpen] = useState<string | null>(null)
   const catalogue = useQuery(catalogueOptions)
   const rungs = useQuery(rungsOptions(sheet.clientId, open))
-  const words = typed
-    .toLowerCase()
-    .split(/[\s-]+/)
-    .filter(Boolean)
-  const found = (catalogue.data?.exercises ?? []).filter((entry) => {
-    const text = [entry.name, ...entry.aliases, entry.patternName, ...entry.muscles, ...entry.kit]
-      .join(' ')
-      .toLowerCase()
-    return words.every((word) => text.includes(word))
-  })
+  const found = searched(catalogue.data?.exercises ?? [], typed)
   return (
     <section aria-label="Catalogue">
       <div className="flex items-end gap-2">
@@ -115,7 +107,7 @@ export function Source({ sheet, weekday, onWeekday, onEdit }: SourceProps) {
           </select>
         </label>
       </div>
-      {words.length > 0 && (
+      {typed.trim() !== '' && (
         <ul className="mt-1">
           {found.slice(0, shownAtOnce).map((entry) => (
             <li key={entry.id} className="border-b border-base-300">

@@ -1,0 +1,78 @@
+import { useEffect, useRef, useState } from 'react'
+import { Link } from 'react-router'
+import type { CatalogueEntry } from '../../shared/api'
+import { MovingFigure } from '../../shared/figure'
+
+interface Group {
+  value: string
+  name: string
+  entries: CatalogueEntry[]
+}
+
+/** True once an element is nearly on the screen: what nobody sees is not drawn. */
+function useNear<T extends Element>(): [React.RefObject<T | null>, boolean] {
+  const place = useRef<T>(null)
+  const [isNear, setIsNear] = useState(false)
+  useEffect(() => {
+    const element = place.current
+    if (element === null || isNear) return
+    const watcher = new IntersectionObserver(
+      (seen) => {
+        if (seen.some((one) => one.isIntersecting)) setIsNear(true)
+      },
+      { rootMargin: '600px 0px' },
+    )
+    watcher.observe(element)
+    return () => watcher.disconnect()
+  }, [isNear])
+  return [place, isNear]
+}
+
+function Picture({ entry, isDrawn }: { entry: CatalogueEntry; isDrawn: boolean }) {
+  return (
+    <li>
+      <Link to={`/catalogue/${entry.id}`} className="exercise-card">
+        {isDrawn ? (
+          <MovingFigure
+            figure={entry.figure}
+            phase={entry.figure.telling}
+            ghost
+            label={entry.name}
+            className="h-36 w-full"
+          />
+        ) : (
+          <span className="block h-36" />
+        )}
+        <span className="mt-2 block font-display font-semibold leading-tight">{entry.name}</span>
+        <span className="soft block text-sm leading-tight">{entry.kit.slice(0, 3).join(', ')}</span>
+      </Link>
+    </li>
+  )
+}
+
+function Pattern({ group, isOpen }: { group: Group; isOpen: boolean }) {
+  const [place, isNear] = useNear<HTMLUListElement>()
+  return (
+    <details className="mt-7" open={isOpen} aria-label={group.name}>
+      <summary className="ledge-thin flex cursor-pointer list-none items-baseline gap-2 pb-1">
+        <h2 className="text-xl">{group.name}</h2>
+        <span className="soft grow">{group.entries.length}</span>
+        <span className="soft text-sm" aria-hidden="true">
+          open or shut
+        </span>
+      </summary>
+      <ul ref={place} className="mt-3 grid grid-cols-2 gap-x-3 gap-y-4 sm:grid-cols-3 md:grid-cols-4 lg:grid-cols-6">
+        {group.entries.map((entry) => (
+          <Picture key={entry.id} entry={entry} isDrawn={isNear} />
+        ))}
+      </ul>
+    </details>
+  )
+}
+
+/** The exercises by pattern. On a phone a pattern opens at a touch; what was searched for stands open everywhere. */
+export function Patterns({ groups, isNarrowed }: { groups: Group[]; isNarrowed: boolean }) {
+  const [isWide] = useState(() => window.matchMedia('(min-width: 40rem)').matches)
+  const isOpen = isWide || isNarrowed
+  return groups.map((group) => <Pattern key={`${group.value} ${isOpen}`} group={group} isOpen={isOpen} />)
+}
