@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\ArchiveController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\BenchItemController;
 use App\Http\Controllers\BenchLengthController;
@@ -76,6 +77,8 @@ Route::middleware(['auth:sanctum', FollowProgrammes::class])->group(function ():
     Route::post('variants/{variant}/restore', RestoreVariantController::class)->withTrashed()->can('update', 'variant');
 
     Route::apiResource('clients', ClientController::class)->except(['destroy']);
+    Route::post('clients/{client}/archive', [ArchiveController::class, 'store']);
+    Route::delete('clients/{client}/archive', [ArchiveController::class, 'destroy']);
     Route::post('household-mass', HouseholdMassController::class);
     Route::get('settings', [SettingsController::class, 'show']);
     Route::put('settings', [SettingsController::class, 'update']);

@@ -33,6 +33,7 @@ use NimbleShelf\Core\Planning\Goal;
  * @property string $dislikes
  * @property string|null $guardian Who consented, for a client under 18.
  * @property Carbon|null $guardian_on
+ * @property Carbon|null $archived_at When they were put away; null while they are visited.
  * @property int|null $kit_from_id Whose shelf is used as well.
  * @property-read Client|null $kitFrom
  * @property-read Screening|null $screening
@@ -58,6 +59,7 @@ final class Client extends Model
             'limits' => AsEnumCollection::of(Limit::class),
             'note' => 'encrypted',
             'born_on' => 'date',
+            'archived_at' => 'datetime',
             'guardian_on' => 'date',
         ];
     }

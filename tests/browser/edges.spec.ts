@@ -53,6 +53,20 @@ test('an empty shelf teaches how to begin; what is wrong stands beside its field
   await expect(page.getByRole('button', { name: /sail bag/ })).toBeVisible()
 })
 
+test('who begins is shown the way to a first visit, and it is never in the way twice', async ({ page }) => {
+  await signIn(page, 'corvin@saltmarrow.example')
+  const way = page.getByRole('region', { name: 'From here to a first visit' })
+  await expect(way.getByRole('link')).toHaveCount(1)
+  await way.getByRole('link').click()
+  await expect(page).toHaveURL(/\/clients\/\d+\/(shelf|programme)$/)
+  await page.getByRole('link', { name: 'Round', exact: true }).click()
+  await way.getByRole('button', { name: 'I know the way' }).click()
+  await expect(way).toHaveCount(0)
+  await page.reload()
+  await expect(page.getByRole('heading', { level: 1, name: /^Round/ })).toBeVisible()
+  await expect(way).toHaveCount(0)
+})
+
 test('a list is pasted and looked through line by line; who lives is refused, and what is unknown is asked about', async ({
   page,
 }) => {
@@ -195,6 +209,11 @@ test('the week leads to a day without visits and on to the next ones', async ({ 
   await atTheRound(page)
   await page.goto('/?date=2031-01-05')
   await expect(page.getByText('No visits on this day')).toBeVisible()
+  await page.getByRole('button', { name: 'The week before' }).click()
+  await expect(page).toHaveURL(/date=2030-12-29$/)
+  await page.getByRole('button', { name: 'Back to today' }).click()
+  await expect(page.getByRole('heading', { name: 'Orrin Kestlewick' })).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Back to today' })).toHaveCount(0)
   await page.goto('/nowhere')
   await expect(page.getByText('There is no such place')).toBeVisible()
 })
@@ -221,3 +240,54 @@ for (const theme of ['linen', 'evening']) {
     ).toEqual([])
   })
 }
+
+test('a client is searched for, put away, and brought back with everything', async ({ page }) => {
+  await atTheRound(page)
+  await page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: 'Clients' }).click()
+  await page.getByRole('searchbox', { name: 'Search the clients' }).fill('philippa')
+  await expect(page.getByRole('main').getByRole('listitem')).toHaveCount(1)
+  await page.getByRole('link', { name: /Philippa/ }).click()
+  const name = (await page.getByRole('heading', { level: 1 }).textContent())?.replace(' · Person', '') ?? ''
+  await page.getByRole('button', { name: 'Not visited any more: put away' }).click()
+  await expect(page.getByText(/is put away: no visits on the Round/)).toBeVisible()
+  await page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: 'Clients' }).click()
+  await expect(page.getByRole('link', { name: /Orrin Kestlewick/ })).toBeVisible()
+  await expect(page.getByRole('link', { name: new RegExp(name) })).toHaveCount(0)
+  await page.getByRole('button', { name: 'Put away (1)' }).click()
+  await expect(page.getByRole('link', { name: new RegExp(name) })).toBeVisible()
+  await page.getByRole('button', { name: /^Bring Philippa back/ }).click()
+  await expect(page.getByText('Nobody is put away')).toBeVisible()
+  await page.getByRole('button', { name: 'Show everybody who is visited' }).click()
+  await expect(page.getByRole('link', { name: new RegExp(name) })).toBeVisible()
+})
+
+test('nothing has to be pushed sideways on the narrowest phone', async ({ page }) => {
+  test.slow()
+  await atTheRound(page)
+  await page.setViewportSize({ width: 320, height: 700 })
+  const { sessionId, items } = await visitTo(page, 'Orrin Kestlewick')
+  const wide: string[] = []
+  for (const path of [
+    '/',
+    '/clients',
+    '/clients/new',
+    '/clients/1',
+    '/clients/1/health',
+    '/clients/1/shelf',
+    '/clients/1/rail',
+    '/clients/1/ledger',
+    '/clients/1/programme',
+    '/catalogue',
+    '/settings',
+    `/swap/${items[0]?.id ?? 0}`,
+    `/replan/${sessionId}`,
+    `/floor/${sessionId}`,
+  ]) {
+    await page.goto(path)
+    await expect(page.getByRole('heading').first()).toBeVisible()
+    await page.waitForLoadState('networkidle')
+    const width = await page.evaluate(() => document.documentElement.scrollWidth)
+    if (width > 320) wide.push(`${path}: ${width}`)
+  }
+  expect(wide).toEqual([])
+})

@@ -39,6 +39,7 @@ final readonly class ShowClients
                 limits: LimitResource::allOf($this->describe->limits($client)),
                 shelfCount: (int) $client->getAttribute('shelf_items_count'),
                 nextVisit: $next?->starts_at->toIso8601String(),
+                isArchived: $client->archived_at !== null,
             );
         })->all());
     }

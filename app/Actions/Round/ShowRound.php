@@ -19,6 +19,7 @@ use App\Models\SetLog;
 use App\Models\TrainingSession;
 use App\Models\User;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use NimbleShelf\Core\Catalogue\Catalogue;
 
@@ -38,7 +39,7 @@ final readonly class ShowRound
     public function handle(User $trainer, CarbonImmutable $day): RoundResource
     {
         /** @var Collection<int, TrainingSession> $sessions */
-        $sessions = TrainingSession::ofTrainer($trainer)
+        $sessions = $this->visitsOf($trainer)
             ->with(['blocks.items.setLogs', 'blocks.items.madeChanges', 'client.shelfItems', 'client.home', 'client.bodyMeasure'])
             ->whereBetween('starts_at', $this->bounds($day))
             ->orderBy('starts_at')->get();
@@ -48,11 +49,11 @@ final readonly class ShowRound
             $date = $monday->addDays($i);
             $week[] = new WeekDayResource(
                 date: $date->toDateString(),
-                visits: TrainingSession::ofTrainer($trainer)->whereBetween('starts_at', $this->bounds($date))->count(),
+                visits: $this->visitsOf($trainer)->whereBetween('starts_at', $this->bounds($date))->count(),
                 isToday: $date->isSameDay($trainer->now()),
             );
         }
-        $next = TrainingSession::ofTrainer($trainer)->where('starts_at', '>', $this->bounds($day)[1])->orderBy('starts_at')->first();
+        $next = $this->visitsOf($trainer)->where('starts_at', '>', $this->bounds($day)[1])->orderBy('starts_at')->first();
 
         return new RoundResource(
             date: $day->toDateString(),
@@ -63,6 +64,16 @@ final readonly class ShowRound
             week: $week,
             nextDate: $next?->starts_at->toDateString(),
         );
+    }
+
+    /**
+     * Of clients who are visited: whoever was put away has none until they are brought back.
+     *
+     * @return Builder<TrainingSession>
+     */
+    private function visitsOf(User $trainer): Builder
+    {
+        return TrainingSession::ofTrainer($trainer)->whereRelation('client', 'archived_at', null);
     }
 
     /** @return array{string, string} First and last moment of a day in its zone, as they are stored. */

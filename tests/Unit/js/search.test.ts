@@ -76,7 +76,7 @@ describe('a search of the catalogue that ships', () => {
       expect(answers(one.name.replaceAll('-', ''), one)).toBeGreaterThanOrEqual(6)
       expect(answers(one.name.replaceAll('-', ' ').toUpperCase(), one)).toBeGreaterThanOrEqual(6)
     }
-  })
+  }, 120_000)
 })
 
 describe('spelling', () => {

@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest'
-import { briefDay, longDay, minutesAndSeconds, timeOfDay } from '../../../resources/js/shared/lib/time'
+import { briefDay, daysLater, longDay, minutesAndSeconds, timeOfDay } from '../../../resources/js/shared/lib/time'
 
 describe('days and hours as they are said', () => {
   beforeAll(() => void vi.useFakeTimers({ now: new Date('2026-11-26T12:00:00Z') }))
@@ -29,4 +29,12 @@ describe('days and hours as they are said', () => {
     [90, '1:30'],
     [600, '10:00'],
   ])('counts %s seconds as %s', (seconds, said) => expect(minutesAndSeconds(seconds)).toBe(said))
+
+  it.each([
+    ['2026-11-27', 7, '2026-12-04'],
+    ['2026-03-01', -7, '2026-02-22'],
+    ['2026-12-31', 1, '2027-01-01'],
+    ['2026-10-24', 1, '2026-10-25'],
+    ['2026-11-27', 0, '2026-11-27'],
+  ])('%s and %i days is %s', (from, days, to) => expect(daysLater(from, days)).toBe(to))
 })

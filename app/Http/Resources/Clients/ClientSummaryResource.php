@@ -13,6 +13,7 @@ final readonly class ClientSummaryResource extends Resource
     /**
      * @param  list<LimitResource>  $limits
      * @param  string|null  $nextVisit  ISO 8601; null where none is planned.
+     * @param  bool  $isArchived  True where they are put away.
      */
     public function __construct(
         public int $id,
@@ -22,6 +23,7 @@ final readonly class ClientSummaryResource extends Resource
         public array $limits,
         public int $shelfCount,
         public ?string $nextVisit,
+        public bool $isArchived,
     ) {
     }
 }

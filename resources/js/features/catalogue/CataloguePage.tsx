@@ -62,7 +62,7 @@ export function CataloguePage() {
           Catalogue
         </PageTitle>
         <label className="grow sm:max-w-md">
-          <span className="sr-only">Search by name, muscle, pattern or kit</span>
+          <span className="sr-only">Search the catalogue</span>
           <input
             ref={search}
             type="search"

@@ -7,7 +7,7 @@ import { MovingFigure } from '../../shared/figure'
 import { usePhase } from '../../shared/lib/usePhase'
 import { CurvePlot, RailLine } from '../../shared/plot'
 import { Cautions, LoadNumber, Loading, PageTitle, Problem, Term } from '../../shared/ui'
-import { clientsOptions } from '../clients'
+import { visitedOptions } from '../clients'
 import { exerciseOptions, type Choice } from './queries'
 import { Versions } from './Versions'
 
@@ -40,7 +40,7 @@ function Chooser({
   choice: Choice
   onChoose: (choice: Choice) => void
 }) {
-  const clients = useQuery(clientsOptions)
+  const clients = useQuery(visitedOptions)
   const implement = choice.implement === '' ? exercise.implement : choice.implement
   return (
     <div className="flex flex-wrap items-end gap-3">

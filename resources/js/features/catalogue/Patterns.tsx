@@ -1,3 +1,4 @@
+import { ChevronDown } from 'lucide-react'
 import { useEffect, useRef, useState } from 'react'
 import { Link } from 'react-router'
 import type { CatalogueEntry } from '../../shared/api'
@@ -53,13 +54,11 @@ function Picture({ entry, isDrawn }: { entry: CatalogueEntry; isDrawn: boolean }
 function Pattern({ group, isOpen }: { group: Group; isOpen: boolean }) {
   const [place, isNear] = useNear<HTMLUListElement>()
   return (
-    <details className="mt-7" open={isOpen} aria-label={group.name}>
+    <details className="group mt-7" open={isOpen} aria-label={group.name}>
       <summary className="ledge-thin flex cursor-pointer list-none items-baseline gap-2 pb-1">
         <h2 className="text-xl">{group.name}</h2>
         <span className="soft grow">{group.entries.length}</span>
-        <span className="soft text-sm" aria-hidden="true">
-          open or shut
-        </span>
+        <ChevronDown className="size-5 self-center transition-transform group-open:rotate-180" aria-hidden="true" />
       </summary>
       <ul ref={place} className="mt-3 grid grid-cols-2 gap-x-3 gap-y-4 sm:grid-cols-3 md:grid-cols-4 lg:grid-cols-6">
         {group.entries.map((entry) => (

@@ -1,30 +1,102 @@
 import { useQuery } from '@tanstack/react-query'
-import { Link } from 'react-router'
+import { Link, useSearchParams } from 'react-router'
 import { briefDay, timeOfDay } from '../../shared/lib/time'
 import { Empty, Limits, Loading, PageTitle, Problem } from '../../shared/ui'
-import { clientsOptions } from './queries'
+import { listed, type Asked, type Order } from './listed'
+import { clientsOptions, useArchive } from './queries'
 
+const orders: [Order, string][] = [
+  ['name', 'by name'],
+  ['visit', 'by the next visit'],
+  ['shelf', 'emptiest shelf first'],
+]
+
+/** Everybody who is visited, searched and put in order; who was put away is a touch away. */
 export function ClientList() {
   const clients = useQuery(clientsOptions)
+  const archive = useArchive()
+  const [params, setParams] = useSearchParams()
   if (clients.isPending) return <Loading what="your clients" />
   if (clients.isError) return <Problem error={clients.error} onRetry={() => void clients.refetch()} />
+  const asked: Asked = {
+    text: params.get('q') ?? '',
+    order: orders.find(([id]) => id === params.get('order'))?.[0] ?? 'name',
+    archived: params.has('away'),
+  }
+  const ask = (change: Partial<Asked>) => {
+    const { text, order, archived } = { ...asked, ...change }
+    setParams(
+      new URLSearchParams([
+        ...(text === '' ? [] : [['q', text]]),
+        ...(order === 'name' ? [] : [['order', order]]),
+        ...(archived ? [['away', '']] : []),
+      ]),
+      { replace: true },
+    )
+  }
+  const found = listed(clients.data, asked)
+  const away = clients.data.filter((client) => client.isArchived).length
   return (
     <>
-      <div className="flex flex-wrap items-center gap-6">
+      <div className="flex flex-wrap items-center gap-x-6 gap-y-3">
         <PageTitle title="Clients" className="text-4xl">
           Clients
         </PageTitle>
         <Link to="/clients/new" className="btn btn-primary btn-sm">
           A new client
         </Link>
+        {clients.data.length > 0 && (
+          <>
+            <label className="max-sm:w-full sm:ml-auto">
+              <span className="sr-only">Search the clients</span>
+              <input
+                type="search"
+                className="input input-sm w-full sm:w-64"
+                placeholder="Name, trade, goal or limit"
+                value={asked.text}
+                onChange={(event) => ask({ text: event.target.value })}
+              />
+            </label>
+            <label className="flex items-center gap-2 text-sm">
+              Order
+              <select
+                className="select select-sm w-auto"
+                value={asked.order}
+                onChange={(event) => ask({ order: event.target.value as Order })}
+              >
+                {orders.map(([id, name]) => (
+                  <option key={id} value={id}>
+                    {name}
+                  </option>
+                ))}
+              </select>
+            </label>
+            {(away > 0 || asked.archived) && (
+              <button
+                type="button"
+                className="btn btn-sm btn-ghost"
+                aria-pressed={asked.archived}
+                onClick={() => ask({ archived: !asked.archived })}
+              >
+                {asked.archived ? 'Those who are visited' : `Put away (${away})`}
+              </button>
+            )}
+          </>
+        )}
       </div>
       {clients.data.length === 0 ? (
         <Empty title="Nobody yet">
           <p>Clients appear here with their shelf, their limits and their next visit.</p>
         </Empty>
+      ) : found.length === 0 ? (
+        <Empty title={asked.archived ? 'Nobody is put away' : 'Nobody answers to that'}>
+          <button type="button" className="btn btn-primary" onClick={() => setParams({}, { replace: true })}>
+            Show everybody who is visited
+          </button>
+        </Empty>
       ) : (
         <ul className="mt-6">
-          {clients.data.map((client) => (
+          {found.map((client) => (
             <li key={client.id} className="border-b-2 border-base-300">
               <Link
                 to={`/clients/${client.id}`}
@@ -49,6 +121,16 @@ export function ClientList() {
                   </span>
                 </span>
               </Link>
+              {client.isArchived && (
+                <button
+                  type="button"
+                  className="btn btn-sm btn-outline mb-3 ml-2"
+                  disabled={archive.isPending}
+                  onClick={() => archive.mutate({ clientId: client.id, away: false })}
+                >
+                  Bring {client.name.split(' ')[0]} back
+                </button>
+              )}
             </li>
           ))}
         </ul>

@@ -54,7 +54,7 @@ export function NewClientPage() {
           household={(clients.data ?? []).map((client) => [String(client.id), client.name])}
         />
         <FormProblem error={add.error} />
-        <div className="flex gap-3 pt-2">
+        <div className="flex flex-wrap gap-3 pt-2">
           <button className="btn btn-primary" disabled={add.isPending}>
             {add.isPending ? 'Writing it down…' : 'Go on to the health questions'}
           </button>

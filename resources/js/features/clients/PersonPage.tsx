@@ -6,7 +6,7 @@ import { ApiError, type Client, type SessionSummary } from '../../shared/api'
 import { briefDay, longDay, timeOfDay } from '../../shared/lib/time'
 import { FormProblem, Limits, Loading, Problem, TextInput } from '../../shared/ui'
 import { PersonFields, personOf, sent } from './PersonFields'
-import { clientOptions, clientsOptions, useChangeClient } from './queries'
+import { clientOptions, clientsOptions, useArchive, useChangeClient } from './queries'
 
 function Measure({ value, unit, name }: { value: number; unit: string; name: string }) {
   return (
@@ -226,6 +226,43 @@ function EditAbout({ person, onDone }: { person: Client; onDone: () => void }) {
   )
 }
 
+/** Somebody who is not visited any more: out of the way, and brought back with all that was done. */
+function PutAway({ person }: { person: Client }) {
+  const clients = useQuery(clientsOptions)
+  const archive = useArchive()
+  const isArchived = clients.data?.find((client) => client.id === person.id)?.isArchived ?? false
+  const put = (away: boolean) =>
+    archive.mutate(
+      { clientId: person.id, away },
+      {
+        onSuccess: () =>
+          away
+            ? toast(`${person.name} is put away: no visits on the Round, everything kept`, {
+                action: { label: 'Bring back', onClick: () => archive.mutate({ clientId: person.id, away: false }) },
+              })
+            : toast.success(`${person.name} is back`),
+        onError: (error) => toast.error(error.message),
+      },
+    )
+  return (
+    <section aria-label="Put away">
+      <button
+        type="button"
+        className="btn btn-outline btn-sm"
+        disabled={archive.isPending || clients.isPending}
+        onClick={() => put(!isArchived)}
+      >
+        {isArchived ? `Bring ${person.name} back` : 'Not visited any more: put away'}
+      </button>
+      <p className="soft mt-1 text-sm">
+        {isArchived
+          ? 'Put away: their visits are off the Round. Everything that was done is kept.'
+          : 'Visits leave the Round; everything that was done is kept, and they can be brought back.'}
+      </p>
+    </section>
+  )
+}
+
 export function PersonPage() {
   const client = useQuery(clientOptions(Number(useParams().clientId)))
   const [editing, setEditing] = useState(false)
@@ -241,6 +278,7 @@ export function PersonPage() {
         ) : (
           <About person={person} onEdit={() => setEditing(true)} />
         )}
+        <PutAway person={person} />
       </div>
       <div className="space-y-8">
         {person.locks.length > 0 && (

@@ -6,6 +6,12 @@ export const clientsOptions = queryOptions({
   queryFn: () => api.get<ClientSummary[]>('clients'),
 })
 
+/** Those who are visited; who was put away is on the list of clients alone. */
+export const visitedOptions = queryOptions({
+  ...clientsOptions,
+  select: (all: ClientSummary[]) => all.filter((one) => !one.isArchived),
+})
+
 export const clientOptions = (clientId: number) =>
   queryOptions({ queryKey: ['clients', clientId], queryFn: () => api.get<Client>(`clients/${clientId}`) })
 
@@ -59,5 +65,15 @@ export function useLimitChange<T>(clientId: number, change: (what: T) => Promise
       queries.setQueryData(limitsOptions(clientId).queryKey, effects)
       return queries.invalidateQueries({ predicate: (query) => !query.queryKey.includes('limits') })
     },
+  })
+}
+
+/** Puts a client away, or brings one back. */
+export function useArchive() {
+  const queries = useQueryClient()
+  return useMutation({
+    mutationFn: ({ clientId, away }: { clientId: number; away: boolean }) =>
+      away ? api.post<void>(`clients/${clientId}/archive`, {}) : api.delete<void>(`clients/${clientId}/archive`),
+    onSuccess: () => queries.invalidateQueries(),
   })
 }

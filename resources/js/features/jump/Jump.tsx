@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { Command } from 'cmdk'
 import { catalogueOptions } from '../catalogue'
-import { clientsOptions } from '../clients'
+import { visitedOptions } from '../clients'
 
 interface JumpProps {
   open: boolean
@@ -11,7 +11,7 @@ interface JumpProps {
 
 /** Goes anywhere by typing a few letters. */
 export function Jump({ open, onClose, onGo }: JumpProps) {
-  const clients = useQuery({ ...clientsOptions, enabled: open })
+  const clients = useQuery({ ...visitedOptions, enabled: open })
   const catalogue = useQuery({ ...catalogueOptions, enabled: open })
   const go = (to: string) => {
     onClose()

@@ -5,13 +5,13 @@ import { toast } from 'sonner'
 import type { Programme, Template } from '../../shared/api'
 import { counted } from '../../shared/lib/counts'
 import { FormProblem, Loading, Problem } from '../../shared/ui'
-import { clientsOptions } from '../clients'
+import { visitedOptions } from '../clients'
 import { copyableOptions, useCopy, useDiscard } from './queries'
 import { weekdays } from './PlanForm'
 
 /** Copies what is shown: a session, a week or all of it, to another client or into a template. */
 export function CopyForm({ programme, week }: { programme: Programme; week: number }) {
-  const clients = useQuery(clientsOptions)
+  const clients = useQuery(visitedOptions)
   const copy = useCopy()
   const navigate = useNavigate()
   const [what, setWhat] = useState('all')

@@ -3,7 +3,9 @@ import { useEffect } from 'react'
 import { Link, useSearchParams } from 'react-router'
 import { briefDay, longDay } from '../../shared/lib/time'
 import { Empty, Loading, PageTitle, Problem } from '../../shared/ui'
+import { clientsOptions } from '../clients'
 import { packDays } from '../floor'
+import { FirstSteps } from './FirstSteps'
 import { roundOptions } from './queries'
 import { VisitRow } from './VisitRow'
 import { WeekStrip } from './WeekStrip'
@@ -13,6 +15,7 @@ export function RoundPage() {
   const [search, setSearch] = useSearchParams()
   const date = search.get('date') ?? ''
   const round = useQuery({ ...roundOptions(date), placeholderData: (before) => before })
+  const clients = useQuery(clientsOptions)
   const queries = useQueryClient()
   const today = date === '' ? round.data : undefined
   useEffect(() => {
@@ -35,8 +38,9 @@ export function RoundPage() {
             {longDay(round.data.date)}
           </PageTitle>
         </div>
-        <WeekStrip week={week} shown={round.data.date} onPick={go} />
+        <WeekStrip week={week} shown={round.data.date} onPick={go} onToday={() => setSearch({})} />
       </div>
+      {clients.data !== undefined && <FirstSteps clients={clients.data} />}
       {visits.length === 0 ? (
         <Empty title="No visits on this day">
           <p>A visit appears here when a client’s programme has a session on the day.</p>

@@ -6,7 +6,7 @@ import { ApiError, type ShelfItem } from '../../shared/api'
 import { MovingFigure } from '../../shared/figure'
 import { briefDay } from '../../shared/lib/time'
 import { Choice, FormProblem, TextInput } from '../../shared/ui'
-import { clientsOptions } from '../clients'
+import { visitedOptions } from '../clients'
 import { ChangeThing } from './ChangeThing'
 import { bandKinds, supportUses } from './kinds'
 import { platesOptions, useCopyThing, useInspect, useSupportCheck } from './queries'
@@ -171,7 +171,7 @@ function Condition({ clientId, item }: { clientId: number; item: ShelfItem }) {
 
 /** One more like it, on this shelf or on another client’s. */
 function OneMore({ clientId, item }: { clientId: number; item: ShelfItem }) {
-  const clients = useQuery(clientsOptions)
+  const clients = useQuery(visitedOptions)
   const copy = useCopyThing(clientId)
   const others = (clients.data ?? []).filter((client) => client.id !== clientId)
   return (
@@ -248,7 +248,11 @@ export function Details({ clientId, item, onTakeOff }: { clientId: number; item:
           </button>
         </div>
       )}
-      {isChanging && <ChangeThing clientId={clientId} item={item} onDone={() => setIsChanging(false)} />}
+      {isChanging && (
+        <div className="w-full">
+          <ChangeThing clientId={clientId} item={item} onDone={() => setIsChanging(false)} />
+        </div>
+      )}
       {!item.isShared && <Condition clientId={clientId} item={item} />}
       {item.kind === 'adjustable-dumbbell' && item.measures.dial === undefined && !item.isShared && (
         <Plates clientId={clientId} itemId={item.id} />

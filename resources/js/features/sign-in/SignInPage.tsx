@@ -1,6 +1,7 @@
 import { useLocation, useNavigate } from 'react-router'
 import { Mark } from '../../app/Mark'
 import { useTitle } from '../../shared/lib/useTitle'
+import { leadFromHere } from '../../shared/ui'
 import { Implement } from '../shelf/Implement'
 import { Credentials } from './Credentials'
 
@@ -34,7 +35,10 @@ export function SignInPage() {
         className="mt-6"
         fieldsClassName="grid gap-3"
         isLarge
-        onSignedIn={() => void navigate(typeof from === 'string' ? from : '/', { replace: true })}
+        onSignedIn={() => {
+          leadFromHere()
+          void navigate(typeof from === 'string' ? from : '/', { replace: true })
+        }}
       />
     </main>
   )

@@ -48,7 +48,7 @@ export function CandidatePanel({
 }: CandidatePanelProps) {
   return (
     <section aria-label={candidate.name} className="paper p-5">
-      <div className="grid grid-cols-[1fr_auto] items-start gap-4">
+      <div className="grid grid-cols-[minmax(0,1fr)_auto] items-start gap-4">
         <div>
           <h3 className="text-2xl">{candidate.name}</h3>
           <p className="leading-snug">{candidate.words}</p>
@@ -56,7 +56,7 @@ export function CandidatePanel({
             <LoadNumber equivalent={candidate.equivalent} />
           </div>
         </div>
-        <div className="w-44">
+        <div className="w-28 sm:w-44">
           <MovingFigure
             figure={candidate.figure}
             phase={phase}

@@ -222,7 +222,7 @@ function Desk({ swaps }: { swaps: Swaps }) {
         </div>
       </div>
       <Locks locks={swaps.locks} clientId={swaps.clientId} />
-      <div className="grid items-start gap-x-8 gap-y-6 lg:grid-cols-[14rem_1fr_25rem]">
+      <div className="grid items-start gap-x-8 gap-y-6 *:min-w-0 lg:grid-cols-[14rem_1fr_25rem]">
         <Written swaps={swaps} phase={phase} />
         <section aria-label="Candidates" className={`min-w-0 ${focused ? '' : 'lg:col-span-2'}`}>
           {focused && (

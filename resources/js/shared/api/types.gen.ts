@@ -302,6 +302,8 @@ export interface ClientSummary {
   shelfCount: number
   /** ISO 8601; null where none is planned. */
   nextVisit: string | null
+  /** True where they are put away. */
+  isArchived: boolean
 }
 
 /** One thing about a setting that can be moved by hand. */

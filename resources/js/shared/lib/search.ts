@@ -81,30 +81,55 @@ export function isNearly(one: string, other: string): boolean {
   )
 }
 
-function answerTo(typed: string, { name, aliases, patternName, muscles, kit }: Searched): number {
+interface Indexed {
+  /** Names, the own one first, as one word each and in their letters. */
+  wholes: string[]
+  names: string[]
+  ownWords: string[]
+  allWords: string[]
+}
+
+/** Taken apart once for each exercise, however often it is searched. */
+const index = new WeakMap<Searched, Indexed>()
+
+function indexed(one: Searched): Indexed {
+  const known = index.get(one)
+  if (known !== undefined) return known
+  const names = [one.name, ...one.aliases]
+  const ownWords = names.flatMap(wordsOf)
+  const others = [
+    one.patternName,
+    ...one.muscles,
+    ...one.muscles.map((muscle) => muscleWords[letters(muscle)] ?? ''),
+    ...one.kit,
+  ]
+  const made = {
+    wholes: names.map(joined),
+    names: names.map(letters),
+    ownWords,
+    allWords: [...ownWords, ...others.flatMap(wordsOf)],
+  }
+  index.set(one, made)
+  return made
+}
+
+function answerTo(typed: string, one: Searched): number {
   const words = wordsOf(typed)
   if (words.length === 0) return 1
   const whole = joined(typed)
-  const names = [name, ...aliases]
-  if (joined(name) === whole) return 7
-  if (names.some((one) => joined(one) === whole)) return 6
-  if (joined(name).startsWith(whole)) return 5
-  if (names.some((one) => joined(one).includes(whole))) return 4
-  const ownWords = names.flatMap(wordsOf)
-  if (words.every((word) => ownWords.some((own) => own.startsWith(word)))) {
-    return names.some((one) => words.every((word) => letters(one).includes(word))) ? 3 : 2
+  const { wholes, names, ownWords, allWords } = indexed(one)
+  if (wholes[0] === whole) return 7
+  if (wholes.includes(whole)) return 6
+  if (wholes[0]?.startsWith(whole)) return 5
+  if (wholes.some((known) => known.includes(whole))) return 4
+  const begins = (known: string[], word: string) => known.some((own) => own.startsWith(word))
+  if (words.every((word) => begins(ownWords, word))) {
+    return names.some((known) => words.every((word) => known.includes(word))) ? 3 : 2
   }
-  if (whole.length >= 4 && names.some((one) => isNearly(joined(one), whole))) return 1.8
-  const otherWords = [
-    patternName,
-    ...muscles,
-    ...muscles.map((one) => muscleWords[letters(one)] ?? ''),
-    ...kit,
-  ].flatMap(wordsOf)
-  if (words.every((word) => [...ownWords, ...otherWords].some((own) => own.startsWith(word)))) return 1.5
-  const isForgiven = (word: string) =>
-    word.length >= 4 && [...ownWords, ...otherWords].some((own) => isNearly(word, own))
-  return words.every((word) => ownWords.some((own) => own.startsWith(word)) || isForgiven(word)) ? 1 : 0
+  if (whole.length >= 4 && wholes.some((known) => isNearly(known, whole))) return 1.8
+  if (words.every((word) => begins(allWords, word))) return 1.5
+  const isForgiven = (word: string) => word.length >= 4 && allWords.some((own) => isNearly(word, own))
+  return words.every((word) => begins(ownWords, word) || isForgiven(word)) ? 1 : 0
 }
 
 /**

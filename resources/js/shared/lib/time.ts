@@ -14,6 +14,13 @@ export const longDay = (iso: string) => withYear(iso, day)
 /** "Tue 24 Nov"; with the year if it is another. */
 export const briefDay = (iso: string) => withYear(iso, shortDay)
 
+/** A day so many days later, or earlier: "2026-11-27" and 7 is "2026-12-04". */
+export function daysLater(iso: string, days: number): string {
+  const date = new Date(`${iso.slice(0, 10)}T00:00:00Z`)
+  date.setUTCDate(date.getUTCDate() + days)
+  return date.toISOString().slice(0, 10)
+}
+
 /** The clock on the wall where it happens, whatever this device's zone: "08:30". */
 export const timeOfDay = (iso: string) => iso.slice(11, 16)
 

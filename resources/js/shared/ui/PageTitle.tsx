@@ -11,6 +11,11 @@ interface PageTitleProps {
 /** The first page of a visit is read from its top; only from then on is somebody led to where they went. */
 let isFirst = true
 
+/** Whoever has done something already, such as signing in, is led from then on. */
+export function leadFromHere(): void {
+  isFirst = false
+}
+
 /**
  * The one heading that says which page this is. Whoever came by a link, a jump or a sign-in finds the focus on it, so that it
  * is read out and the next key goes on from here; where somebody is writing already, nothing is taken from them.
