@@ -15,7 +15,9 @@ final class CopyShelfItemRequest extends FormRequest
     {
         $item = $this->route('shelf_item');
 
-        return $item instanceof ShelfItem && ($this->user()?->can('update', $item) ?? false) && $this->user()->can('update', $this->target());
+        return $item instanceof ShelfItem
+            && ($this->user()?->can('update', $item) ?? false)
+            && $this->user()->can('update', $this->target());
     }
 
     protected function failedAuthorization(): never
