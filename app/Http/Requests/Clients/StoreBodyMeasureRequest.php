@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Clients;
 
+use Illuminate\Validation\ValidationException;
+use NimbleShelf\Core\Exception\CoreException;
 use NimbleShelf\Core\Mechanics\Body;
 
 final class StoreBodyMeasureRequest extends ClientRequest
@@ -30,6 +32,17 @@ final class StoreBodyMeasureRequest extends ClientRequest
         ];
     }
 
+    /** "limbs.thigh_cm must be between 21 and 67 cm; got 5." as somebody would say it. */
+    private function inWords(CoreException $wrong): string
+    {
+        preg_match('/^limbs\.(\w+)_cm$/', $wrong->field(), $limb);
+        preg_match('/between ([\d.]+) and ([\d.]+) cm/', $wrong->getMessage(), $range);
+
+        return $limb === [] || $range === []
+            ? $wrong->getMessage()
+            : sprintf('Length of the %s (cm): between %s and %s at this height.', str_replace('_', ' ', $limb[1]), $range[1], $range[2]);
+    }
+
     /** @return array<string, mixed> */
     public function measures(): array
     {
@@ -40,8 +53,16 @@ final class StoreBodyMeasureRequest extends ClientRequest
                 $limbs[(string) $limb] = (float) $cm;
             }
         }
-        // The core knows which limbs there are and how long they can be; it says so, naming the field.
-        Body::of($this->float('heightCm') / 100, $this->float('bodyMassKg'), array_map(static fn (float $cm): float => $cm / 100, $limbs));
+        // The core knows which limbs there are and how long they can be; it says so, and the form in the words of its label.
+        try {
+            Body::of(
+                $this->float('heightCm') / 100,
+                $this->float('bodyMassKg'),
+                array_map(static fn (float $cm): float => $cm / 100, $limbs),
+            );
+        } catch (CoreException $wrong) {
+            throw ValidationException::withMessages([$wrong->field() => $this->inWords($wrong)]);
+        }
 
         return [
             'measured_on' => $this->dayOf('measuredOn'),
