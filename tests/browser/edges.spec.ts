@@ -243,22 +243,32 @@ for (const theme of ['linen', 'evening']) {
 
 test('a client is searched for, put away, and brought back with everything', async ({ page }) => {
   await atTheRound(page)
+  // An earlier try may have left somebody put away.
+  await page.evaluate(async () => {
+    const token = decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1] ?? '')
+    const headers = { Accept: 'application/json', 'X-XSRF-TOKEN': token }
+    const clients = (await (await fetch('/api/clients', { headers })).json()) as { id: number; isArchived: boolean }[]
+    for (const { id } of clients.filter((client) => client.isArchived)) {
+      await fetch(`/api/clients/${id}/archive`, { method: 'DELETE', headers })
+    }
+  })
   await page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: 'Clients' }).click()
   await page.getByRole('searchbox', { name: 'Search the clients' }).fill('philippa')
   await expect(page.getByRole('main').getByRole('listitem')).toHaveCount(1)
-  await page.getByRole('link', { name: /Philippa/ }).click()
-  const name = (await page.getByRole('heading', { level: 1 }).textContent())?.replace(' · Person', '') ?? ''
+  const philippa = page.getByRole('link', { name: /Philippa Roe/ })
+  await philippa.click()
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Philippa Roe · Person')
   await page.getByRole('button', { name: 'Not visited any more: put away' }).click()
   await expect(page.getByText(/is put away: no visits on the Round/)).toBeVisible()
   await page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: 'Clients' }).click()
   await expect(page.getByRole('link', { name: /Orrin Kestlewick/ })).toBeVisible()
-  await expect(page.getByRole('link', { name: new RegExp(name) })).toHaveCount(0)
+  await expect(philippa).toHaveCount(0)
   await page.getByRole('button', { name: 'Put away (1)' }).click()
-  await expect(page.getByRole('link', { name: new RegExp(name) })).toBeVisible()
+  await expect(philippa).toBeVisible()
   await page.getByRole('button', { name: /^Bring Philippa back/ }).click()
   await expect(page.getByText('Nobody is put away')).toBeVisible()
   await page.getByRole('button', { name: 'Show everybody who is visited' }).click()
-  await expect(page.getByRole('link', { name: new RegExp(name) })).toBeVisible()
+  await expect(philippa).toBeVisible()
 })
 
 test('nothing has to be pushed sideways on the narrowest phone', async ({ page }) => {
