@@ -264,12 +264,13 @@ final class LineParser
             (string) preg_replace(
                 [
                     '/\d+\s*x(?=\s*\d|\s)/iu',
+                    '/\s+x\s?\d{1,2}\s*$/iu',
                     '/^\s*(a pair of|pair of|pair|a|an|one|two|three|four|five|six|\d+(?=\s+[a-z]{3}))\s+/iu',
                     '/,(?!\d).*$/u',
                     '/\b(each|long|at rest|high)\b/iu',
                     '/\s+/',
                 ],
-                ['', '', '', '', ' '],
+                ['', '', '', '', '', ' '],
                 str_replace('×', 'x', $line),
             ),
         );

@@ -49,6 +49,8 @@ it('reads a line in plain words', function (string $line, string $kind, string $
     ['glass jar 900 g', 'object', 'glass jar 900 g', 1, ['mass_kg' => 0.9, 'glass' => true]],
     ['6 packs of rice 1 kg', 'object', 'pack of rice 1 kg', 6, ['mass_kg' => 1.03, 'certainty' => 'labelled']],
     ['towel', 'towel', 'towel', 1, []],
+    ['1.5l water bottles x6', 'object', '1.5l water bottle', 6, ['mass_kg' => 1.58]],
+    ['8kg dumbbell x 2', 'dumbbell', '8kg dumbbell', 2, ['mass_kg' => 8.0]],
 ]);
 
 it('hands back what it does not understand and asks for what it needs', function (string $line, array $unknown, array $missing): void {
