@@ -73,6 +73,20 @@ it('offers what is easier, harder and instead, ready to be taken', function (): 
     }
 });
 
+it('says which rung the other ways were reckoned for, also after a swap', function (): void {
+    $read = fn (): array => [
+        ($this->shown)()->json('blocks.0.items.0.rung'),
+        $this->getJson("/api/sessions/{$this->session->id}/alternatives")->json('items.0'),
+    ];
+    [$before, $others] = $read();
+    expect($others['rung'])->toBe($before)->and($others['own']['item']['rung'])->toBe($before)
+        ->and($others['own']['item']['words'])->toBe('8 kg in each hand: two 8 kg dumbbells');
+    $this->happened(($this->said)('swapped', ['itemId' => $this->item->id, 'instead' => $others['easier']['instead']]))->assertOk();
+    [$after, $then] = $read();
+    expect($after)->toBe($others['easier']['item']['rung'])->not->toBe($before)
+        ->and($then['rung'])->toBe($after)->and($then['harder']['item']['rung'])->toBe($before);
+});
+
 it('lays a swap made on the Floor over the day, and lifts it off when it is taken back', function (): void {
     $easier = $this->getJson("/api/sessions/{$this->session->id}/alternatives")->json('items.0.easier');
     $swap = ($this->said)('swapped', ['itemId' => $this->item->id, 'instead' => $easier['instead'], 'why' => 'tired']);

@@ -325,7 +325,10 @@ test('a swap, harder in the middle of a set, once more, a set more, shorter, and
   const next = page.getByRole('region', { name: /^(Now|Next)$/ })
   const undo = page.getByRole('button', { name: 'Undo' })
 
-  // A swap comes back to where it was, without a page in between.
+  const easier = page.getByRole('button', { name: /^Easier/ })
+  const asPlanned = (await easier.textContent()) ?? ''
+
+  // A swap comes back to where it was, without a page in between; what is easier is so for what is shown.
   await page.getByRole('button', { name: 'Swap', exact: true }).click()
   const sheet = page.getByRole('region', { name: 'Swap' })
   await sheet.getByRole('listitem').nth(2).getByRole('button').click()
@@ -333,6 +336,7 @@ test('a swap, harder in the middle of a set, once more, a set more, shorter, and
   await expect(next.getByRole('heading', { level: 1 })).not.toHaveText('Push-up')
   await undo.click()
   await expect(next.getByRole('heading', { level: 1 })).toHaveText('Push-up')
+  await expect(easier).toHaveText(asPlanned)
 
   // Counted by tapping, and easier in the middle: what was done so far is a set of its own.
   await page.getByRole('button', { name: 'Sound, hand and counting' }).click()
@@ -343,8 +347,10 @@ test('a swap, harder in the middle of a set, once more, a set more, shorter, and
   await page.getByRole('button', { name: 'Begin round 1 of 2' }).click()
   for (let i = 0; i < 4; i++) await page.getByRole('button', { name: /count one/ }).click()
   const words = await next.locator('.floor-words').textContent()
-  await page.getByRole('button', { name: /^Easier/ }).click()
+  await easier.click()
   await expect(next.locator('.floor-words')).not.toHaveText(words ?? '')
+  // The way back is known without asking anybody.
+  await expect(page.getByRole('button', { name: /^Harder/ })).toBeEnabled()
   await page.getByRole('button', { name: /count one/ }).click()
   await page.getByRole('button', { name: 'Set done' }).click()
   await allSent(page)

@@ -63,12 +63,29 @@ final readonly class ShowAlternatives
         return new AlternativesResource($session->id, array_map(
             fn (Item $item): ItemAlternativesResource => new ItemAlternativesResource(
                 itemId: $item->id,
+                rung: RankSwaps::keyOfSetting($item->now()->exercise, $item->now()->setting),
+                own: $this->own($item, $played, $situation),
                 easier: $this->step($item, 'easier', $played, $brief),
                 harder: $this->step($item, 'harder', $played, $brief),
                 swaps: $this->swaps($item, $played, $situation),
             ),
             $session->items(),
         ));
+    }
+
+    /**
+     * As it is now: what a change from it comes back to.
+     *
+     * @param  Closure(Slot): list<Step>  $played
+     */
+    private function own(Item $item, Closure $played, Situation $situation): ?AlternativeResource
+    {
+        $now = $item->now();
+        $exercise = $this->catalogue->exercise($now->exercise);
+        $rung = $this->rungs->rungFor($exercise, $now->setting, $situation);
+        $isServed = $rung !== null && $this->rungs->problemsAsWritten($exercise, $now->setting, $situation) === [];
+
+        return ! $isServed ? null : $this->shown($item, 'own', $now, $rung, [], ['As it was before.'], $played, $situation);
     }
 
     /**

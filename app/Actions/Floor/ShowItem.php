@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Floor;
 
 use App\Actions\SwapDesk\ChooseSwap;
+use App\Actions\SwapDesk\RankSwaps;
 use App\Http\Resources\Catalogue\CuesResource;
 use App\Http\Resources\Floor\ItemResource;
 use App\Http\Resources\Floor\SetLogResource;
@@ -53,6 +54,7 @@ final readonly class ShowItem
             exercise: $exercise->id,
             name: $exercise->name,
             words: $words,
+            rung: RankSwaps::keyOfSetting($exercise->id, $now->setting),
             setting: $now->setting->toArray(),
             certainty: $certainty->value,
             sets: $now->sets,

@@ -13,6 +13,7 @@ use NimbleShelf\Core\Matching\Prescription;
 use NimbleShelf\Core\Matching\Rung;
 use NimbleShelf\Core\Matching\SwapDesk;
 use NimbleShelf\Core\Matching\SwapResult;
+use NimbleShelf\Core\Mechanics\Setting;
 
 /** Ranks what could stand in for one prescribed exercise. */
 final readonly class RankSwaps
@@ -47,6 +48,12 @@ final readonly class RankSwaps
 
     public static function keyOfRung(Rung $rung): string
     {
-        return substr(hash('sha256', $rung->exercise->id.json_encode($rung->setting->toArray(), JSON_THROW_ON_ERROR)), 0, 16);
+        return self::keyOfSetting($rung->exercise->id, $rung->setting);
+    }
+
+    /** The same name for an exercise as it is set, whether or not the shelf serves it. */
+    public static function keyOfSetting(string $exercise, Setting $setting): string
+    {
+        return substr(hash('sha256', $exercise.json_encode($setting->toArray(), JSON_THROW_ON_ERROR)), 0, 16);
     }
 }

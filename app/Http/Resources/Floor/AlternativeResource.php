@@ -11,7 +11,7 @@ final readonly class AlternativeResource extends Resource
 {
     /**
      * @param  string  $key  Names it on this device.
-     * @param  string  $way  `easier`, `harder` or `swap`.
+     * @param  string  $way  `own`, `easier`, `harder` or `swap`.
      * @param  list<string>  $reasons
      * @param  list<string>  $lost
      * @param  array<string, mixed>  $instead  What taking it says back.

@@ -13,6 +13,7 @@ use App\Http\Resources\Shared\FigureResource;
 final readonly class ItemResource extends Resource
 {
     /**
+     * @param  string  $rung  Names the exercise as it is set; what was reckoned for another rung is not shown for this one.
      * @param  array<string, mixed>  $setting  As it is done now; a set that is logged says it back.
      * @param  string  $certainty  How sure the load is.
      * @param  array<string, int>|null  $tempoParts  Seconds of each part; null for the usual tempo.
@@ -34,6 +35,7 @@ final readonly class ItemResource extends Resource
         public string $exercise,
         public string $name,
         public string $words,
+        public string $rung,
         public array $setting,
         public string $certainty,
         public int $sets,

@@ -11,6 +11,7 @@ import { MessageLine } from './MessageLine'
 import { useAlternatives, usePutBack } from './queries'
 import { swap, undoSwap } from './run/acts'
 import { eventOf } from './run/events'
+import { othersOf } from './run/others'
 import { runOf } from './run/run'
 import { blockWords, isTooHigh } from './said'
 import { SwapSheet } from './SwapSheet'
@@ -166,7 +167,7 @@ export function Before({ session }: { session: Session }) {
                     <li key={item.id} className="py-2">
                       <SwapSheet
                         item={item}
-                        others={alternatives?.items.find((one) => one.itemId === item.id) ?? null}
+                        others={othersOf(alternatives, item)}
                         onTake={(other) => take(item, other)}
                         onShut={() => setSwapping(null)}
                       />

@@ -1,11 +1,12 @@
 import { ChevronDown, ChevronUp } from 'lucide-react'
 import { memo, useState } from 'react'
-import type { Alternative, Item, ItemAlternatives } from '../../shared/api'
+import type { Alternative, Item } from '../../shared/api'
 import { MovingFigure } from '../../shared/figure'
 import { rangeOf } from '../../shared/lib/counts'
 import { useAfterPaint } from '../../shared/lib/useAfterPaint'
 import { usePhase } from '../../shared/lib/usePhase'
 import { Cautions } from '../../shared/ui'
+import type { Others } from './run/others'
 import type { Run } from './run/run'
 import type { PlacedSet } from './run/sets'
 import { blockWords, placeWords, said, sideWords } from './said'
@@ -14,7 +15,7 @@ interface MovementProps {
   set: PlacedSet
   phase: Run['phase']
   isHeld: boolean
-  others: ItemAlternatives | null
+  others: Others | null
   onStep: (way: 'easier' | 'harder') => void
 }
 

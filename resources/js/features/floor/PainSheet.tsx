@@ -1,10 +1,11 @@
 import { useState } from 'react'
-import type { Alternative, Item, ItemAlternatives, Session } from '../../shared/api'
+import type { Alternative, Item, Session } from '../../shared/api'
+import type { Others } from './run/others'
 
 interface PainSheetProps {
   session: Session
   item: Item | null
-  others: ItemAlternatives | null
+  others: Others | null
   /** True where sets of it are still to come. */
   isOpen: boolean
   /** True once it is said where it hurts. */

@@ -6,6 +6,7 @@ import { minutesAndSeconds } from '../../shared/lib/time'
 import { Term } from '../../shared/ui'
 import { useWishes } from './device/wishes'
 import { isAsNow } from './run/acts'
+import { othersOf } from './run/others'
 import { endsByClock, partAt, restLeftMs, workedMs, type Run } from './run/run'
 import type { PlacedSet } from './run/sets'
 import { clockWords, sideWords } from './said'
@@ -59,7 +60,7 @@ function Rate({ one: { log, set }, floor, alternatives }: RateProps) {
       <SwapSheet
         title="What was really in the hand?"
         item={set.item}
-        others={alternatives?.items.find((item) => item.itemId === set.itemId) ?? null}
+        others={othersOf(alternatives, set.item)}
         onTake={(alternative) => {
           hands.correct(set, log, { reps: count, alternative })
           setOther(false)

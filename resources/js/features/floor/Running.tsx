@@ -1,5 +1,5 @@
 import { Pause, Play, SlidersHorizontal } from 'lucide-react'
-import { Suspense, useCallback, useEffect, useRef, useState } from 'react'
+import { Suspense, useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import type { Session } from '../../shared/api'
 import { counted } from '../../shared/lib/counts'
 import { useKeys } from '../../shared/lib/useKeys'
@@ -14,6 +14,7 @@ import { PainSheet } from './PainSheet'
 import { ChooseFirst, Rest, Through, UpNext, Work } from './Phases'
 import { Progress } from './Progress'
 import { useAlternatives } from './queries'
+import { othersOf } from './run/others'
 import { clockOf, said, sideWords } from './said'
 import { SwapSheet } from './SwapSheet'
 import { countedByClock, type Floor } from './useFloor'
@@ -62,7 +63,9 @@ export function Running({ session, floor, names }: RunningProps) {
   const [hurt, setHurt] = useState<number | null>(null)
   const main = useRef<HTMLButtonElement>(null)
   const set = run.current
-  const others = alternatives?.items.find((one) => one.itemId === set?.itemId) ?? null
+  const item = set?.item
+  // The same for as long as the exercise is, so that what stands still is not drawn anew.
+  const others = useMemo(() => othersOf(alternatives, item), [alternatives, item])
   useAwake(true)
   const place = `${run.phase}/${set?.key ?? ''}`
   useEffect(() => {
@@ -175,7 +178,7 @@ export function Running({ session, floor, names }: RunningProps) {
                 session={session}
                 item={sore?.item ?? null}
                 isOpen={run.sets.some((one) => one.itemId === sore?.itemId && one.state === 'open')}
-                others={alternatives?.items.find((one) => one.itemId === sore?.itemId) ?? null}
+                others={othersOf(alternatives, sore?.item)}
                 isStopped={hurt !== null}
                 onStop={(where, what) => {
                   setHurt(sore?.itemId ?? null)

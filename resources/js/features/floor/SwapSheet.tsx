@@ -1,11 +1,12 @@
 import { X } from 'lucide-react'
-import type { Alternative, Item, ItemAlternatives } from '../../shared/api'
+import type { Alternative, Item } from '../../shared/api'
 import { MovingFigure } from '../../shared/figure'
+import type { Others } from './run/others'
 
 interface SwapSheetProps {
   title?: string
   item: Item
-  others: ItemAlternatives | null
+  others: Others | null
   onTake: (other: Alternative) => void
   onShut: () => void
 }
@@ -38,6 +39,7 @@ function Row({ other, label, onTake }: { other: Alternative; label: string | nul
 /** What else the shelf allows in this place; one touch takes it, and the session goes on where it was. */
 export function SwapSheet({ title, item, others, onTake, onShut }: SwapSheetProps) {
   const list = [
+    ...(others?.before == null ? [] : [{ other: others.before, label: 'as before' }]),
     ...(others?.easier == null ? [] : [{ other: others.easier, label: 'easier' }]),
     ...(others?.harder == null ? [] : [{ other: others.harder, label: 'harder' }]),
     ...(others?.swaps ?? []).map((other) => ({ other, label: null })),

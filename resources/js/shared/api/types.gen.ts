@@ -23,7 +23,7 @@ export interface Addition {
 export interface Alternative {
   /** Names it on this device. */
   key: string
-  /** `easier`, `harder` or `swap`. */
+  /** `own`, `easier`, `harder` or `swap`. */
   way: string
   reasons: string[]
   lost: string[]
@@ -641,6 +641,10 @@ export interface HouseholdMass {
 /** What may take the place of one exercise today, ranked. */
 export interface ItemAlternatives {
   itemId: number
+  /** Names what they were reckoned for. */
+  rung: string
+  /** What the others were reckoned for, and the way back to it; null where the shelf does not serve it. */
+  own: Alternative | null
   /** Null where the shelf has nothing easier. */
   easier: Alternative | null
   /** Null where the shelf has nothing harder. */
@@ -655,6 +659,8 @@ export interface Item {
   exercise: string
   name: string
   words: string
+  /** Names the exercise as it is set; what was reckoned for another rung is not shown for this one. */
+  rung: string
   /** As it is done now; a set that is logged says it back. */
   setting: Record<string, unknown>
   /** How sure the load is. */
