@@ -128,6 +128,34 @@ it('adds a set to the steps, and takes it out again', function (): void {
     expect($sets())->toBe([1, 2, 3]);
 });
 
+it('adds a round where the rule says how many there are', function (string $kind, array $rule, array $last): void {
+    $block = $this->session->blocks()->create(['kind' => $kind, 'name' => 'B', 'rule' => $rule, 'position' => 9]);
+    $sets = count($rule['doses'] ?? [1, 1]);
+    $items = array_map(static fn (int $i): Item => $block->items()->create([
+        'position' => $i,
+        'prescribed' => Saltmarrow::asked(['push-up', 'squat'][$i], ['implement' => 'body-weight'], sets: $sets),
+    ]), [0, 1]);
+    $asked = function () use ($items): array {
+        $work = array_filter(($this->shown)()->json('steps'), static fn (array $step): bool => $step['kind'] === 'work');
+
+        return array_map(static fn (Item $item): array => array_values(array_map(
+            static fn (array $step): array => [$step['setNumber'], $step['dose']],
+            array_filter($work, static fn (array $step): bool => $step['itemId'] === $item->id),
+        )), $items);
+    };
+    $before = $asked();
+    $added = array_map(fn (Item $item): array => ($this->said)('added', ['itemId' => $item->id]), $items);
+    $this->happened(...$added)->assertOk();
+    expect($asked())->toBe([[...$before[0], $last], [...$before[1], $last]]);
+    $this->happened(($this->said)('taken-up', ['targetKey' => $added[0]['key']]))->assertOk();
+    expect($asked())->toBe([$before[0], [...$before[1], $last]]);
+})->with([
+    'a superset' => ['superset', ['rounds' => 2], [3, 10]],
+    'a circuit' => ['circuit', ['rounds' => 2, 'round_rest_s' => 60], [3, 10]],
+    'a ladder stays at its last rung' => ['ladder', ['doses' => [12, 9, 6]], [4, 6]],
+    'intervals' => ['intervals', ['rounds' => 2, 'work_s' => 30, 'rest_s' => 15], [3, 30]],
+]);
+
 it('tells everything a menu offers, and what was picked', function (): void {
     $menu = $this->session->blocks()->create(['kind' => 'menu', 'name' => 'B', 'rule' => ['pick' => 1], 'position' => 9]);
     foreach (['push-up', 'squat'] as $i => $exercise) {

@@ -88,11 +88,13 @@ final readonly class DayPlan
         );
     }
 
-    /** A rule that no longer reads is as good as none: the slots say the rest. */
+    /** What was planned, with the rounds that were added on the day. One that no longer reads is as good as none. */
     public function rule(Block $block): BlockRule
     {
         try {
-            return BlockRule::fromArray($block->kind, $block->rule);
+            $more = $block->items->map(static fn (Item $item): int => $item->chosen->sets - $item->prescribed->sets)->max();
+
+            return BlockRule::fromArray($block->kind, $block->rule)->withMoreRounds((int) $more);
         } catch (CoreException) {
             return BlockRule::plain();
         }

@@ -92,6 +92,33 @@ final readonly class BlockRule
         return $rule;
     }
 
+    /**
+     * The same rule with rounds added at its end: a ladder stays at its last rung. Where the slots say how many rounds there
+     * are, they go on saying it.
+     *
+     * @param  int  $more  Rounds; none or fewer changes nothing.
+     */
+    public function withMoreRounds(int $more): self
+    {
+        if ($more <= 0) {
+            return $this;
+        }
+        $doses = $this->doses === []
+            ? []
+            : [...$this->doses, ...array_fill(0, $more, $this->doses[count($this->doses) - 1])];
+
+        return new self(
+            $this->rounds === null ? null : $this->rounds + $more,
+            $this->workSeconds,
+            $this->restSeconds,
+            $this->roundRestSeconds,
+            $doses,
+            $this->phases,
+            $this->pick,
+            $this->needs,
+        );
+    }
+
     /** @return array<string, mixed> What `fromArray()` reads. */
     public function toArray(): array
     {

@@ -448,6 +448,17 @@ it('refuses a block that is none', function (BlockKind $kind, array $rule, array
     'half a round' => [BlockKind::Circuit, ['rounds' => 2.5], ['squat', 'squat', 'squat', 'squat'], 'rounds', 'whole number'],
 ]);
 
+it('adds rounds to a rule at its end, and none where the slots say it', function (BlockKind $kind, array $rule, array $then): void {
+    $planned = BlockRule::fromArray($kind, $rule);
+    expect($planned->withMoreRounds(2)->toArray())->toBe($then)
+        ->and($planned->withMoreRounds(0))->toBe($planned)
+        ->and($planned->withMoreRounds(-1))->toBe($planned);
+})->with([
+    [BlockKind::Circuit, ['rounds' => 3, 'round_rest_s' => 60], ['rounds' => 5, 'round_rest_s' => 60]],
+    [BlockKind::Superset, ['rest_s' => 15], ['rest_s' => 15]],
+    [BlockKind::Ladder, ['rounds' => 2, 'doses' => [9, 6]], ['rounds' => 4, 'doses' => [9, 6, 6, 6]]],
+]);
+
 it('writes a rule as it reads it', function (BlockKind $kind, array $rule): void {
     expect(BlockRule::fromArray($kind, $rule)->toArray())->toBe($rule);
 })->with([
