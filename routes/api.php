@@ -28,6 +28,7 @@ use App\Http\Controllers\HouseholdMassController;
 use App\Http\Controllers\InspectionController;
 use App\Http\Controllers\ItemSwapController;
 use App\Http\Controllers\LedgerController;
+use App\Http\Controllers\LendShelfItemController;
 use App\Http\Controllers\LimitController;
 use App\Http\Controllers\LiveSwapController;
 use App\Http\Controllers\MeController;
@@ -60,6 +61,8 @@ use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\ShelfItemController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\SupportCheckController;
+use App\Http\Controllers\VisitCancellationController;
+use App\Http\Controllers\VisitController;
 use App\Http\Middleware\FollowProgrammes;
 use Illuminate\Support\Facades\Route;
 
@@ -69,6 +72,12 @@ Route::middleware(['auth:sanctum', FollowProgrammes::class])->group(function ():
     Route::delete('sign-in', [SignInController::class, 'destroy']);
     Route::get('me', MeController::class);
     Route::get('round', RoundController::class);
+    Route::get('clients/{client}/visits', [VisitController::class, 'index'])->can('view', 'client');
+    Route::post('clients/{client}/visits', [VisitController::class, 'store']);
+    Route::put('visits/{session}', [VisitController::class, 'update']);
+    Route::delete('visits/{session}', [VisitController::class, 'destroy'])->can('delete', 'session');
+    Route::post('visits/{session}/cancellation', [VisitCancellationController::class, 'store'])->can('update', 'session');
+    Route::delete('visits/{session}/cancellation', [VisitCancellationController::class, 'destroy'])->can('update', 'session');
 
     Route::apiResource('catalogue', CatalogueController::class)->only(['index', 'show'])->parameters(['catalogue' => 'exercise']);
     Route::post('variants', [ExerciseVariantController::class, 'store']);
@@ -97,9 +106,12 @@ Route::middleware(['auth:sanctum', FollowProgrammes::class])->group(function ():
     Route::post('clients/{client}/shelf-items/{shelf_item}/restore', RestoreShelfItemController::class)
         ->withTrashed()->scopeBindings()->can('update', 'shelf_item');
     Route::post('clients/{client}/shelf-items/{shelf_item}/copy', CopyShelfItemController::class)->scopeBindings();
+    Route::post('clients/{client}/shelf-items/{shelf_item}/loan', [LendShelfItemController::class, 'store'])->scopeBindings();
+    Route::delete('shelf-items/{shelf_item}/loan', [LendShelfItemController::class, 'destroy'])->can('update', 'shelf_item');
     Route::post('clients/{client}/shelf-lines', [ParsedLineController::class, 'show']);
     Route::post('clients/{client}/fills', [FillController::class, 'show']);
     Route::get('clients/{client}/coverage', [CoverageController::class, 'show'])->can('view', 'client');
+    Route::get('clients/{client}/coverage/additions', [CoverageController::class, 'additions'])->can('view', 'client');
     Route::scopeBindings()->group(function (): void {
         Route::get('clients/{client}/shelf-items/{shelf_item}/plates', [PlateController::class, 'show'])->can('view', 'client');
         Route::post('clients/{client}/shelf-items/{shelf_item}/check', [SupportCheckController::class, 'store']);

@@ -18,6 +18,7 @@ use NimbleShelf\Core\Kit\Thing;
  *
  * @property int $id
  * @property int $client_id
+ * @property int|null $owner_id Whose it is, where it is lent; null where it is at home.
  * @property string $kind
  * @property string $name
  * @property int $count
@@ -28,6 +29,7 @@ use NimbleShelf\Core\Kit\Thing;
  * @property string $condition `sound`, `nicked`, `whitened`, `loose` or `cracked`.
  * @property-read Collection<int, BandTest> $bandTests Newest first.
  * @property-read Client $client
+ * @property-read Client|null $owner
  */
 final class ShelfItem extends Model
 {
@@ -43,6 +45,12 @@ final class ShelfItem extends Model
     public function client(): BelongsTo
     {
         return $this->belongsTo(Client::class);
+    }
+
+    /** @return BelongsTo<Client, $this> */
+    public function owner(): BelongsTo
+    {
+        return $this->belongsTo(Client::class, 'owner_id');
     }
 
     /** @return HasMany<BandTest, $this> */

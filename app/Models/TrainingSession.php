@@ -26,6 +26,10 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $minutes
  * @property CarbonImmutable|null $started_at
  * @property CarbonImmutable|null $ended_at
+ * @property CarbonImmutable|null $moved_from Where the plan had it; null where it stands there.
+ * @property bool $is_added True where it was done a time more than the plan says.
+ * @property CarbonImmutable|null $cancelled_at
+ * @property string $why It was moved or cancelled.
  * @property-read Client $client
  * @property-read Programme|null $programme
  * @property-read PlannedSession|null $plannedSession
@@ -44,14 +48,21 @@ final class TrainingSession extends Model
         'minutes',
         'started_at',
         'ended_at',
+        'moved_from',
+        'is_added',
+        'cancelled_at',
+        'why',
     ];
 
-    protected $attributes = ['zone' => 'UTC'];
+    protected $attributes = ['zone' => 'UTC', 'is_added' => false, 'why' => ''];
 
     protected $casts = [
         'starts_at' => AsMoment::class,
         'started_at' => AsMoment::class,
         'ended_at' => AsMoment::class,
+        'moved_from' => AsMoment::class,
+        'cancelled_at' => AsMoment::class,
+        'is_added' => 'boolean',
         'minutes' => 'integer',
     ];
 

@@ -132,6 +132,18 @@ it('lets visits ahead follow, keeps what was begun, and leaves alone what was ch
         ->and(TrainingSession::query()->where('programme_id', $this->programme->id)->count())->toBe($visits->count());
 });
 
+it('writes a visit anew where it was put by hand, and leaves a cancelled one alone', function (): void {
+    $thread = workOn($this->getJson($this->week), 2)[0];
+    $visits = TrainingSession::query()->where('programme_id', $this->programme->id)->orderBy('starts_at')->get();
+    $this->putJson("/api/visits/{$visits[0]->id}", ['date' => '2026-12-03', 'time' => '18:00'])->assertNoContent();
+    $this->postJson("/api/visits/{$visits[2]->id}/cancellation", ['why' => 'A fair'])->assertNoContent();
+    ($this->edit)(['kind' => 'ask', 'weekday' => 2, 'slot' => $thread, 'ask' => ['sets' => 5]])->assertOk();
+    $sets = static fn (TrainingSession $visit): int => collect($visit->refresh()->items())->firstWhere('thread', $thread)->prescribed->sets;
+    expect($sets($visits[0]))->toBe(5)->and($visits[0]->starts_at->format('l H:i'))->toBe('Thursday 18:00')
+        ->and($sets($visits[2]))->not->toBe(5)->and($visits[2]->cancelled_at)->not->toBeNull()
+        ->and(TrainingSession::query()->where('programme_id', $this->programme->id)->count())->toBe($visits->count());
+});
+
 it('moves a session to another day with its visits, and back', function (): void {
     $before = TrainingSession::query()->where('programme_id', $this->programme->id)->orderBy('starts_at')->get();
     $answer = ($this->edit)(['kind' => 'day', 'weekday' => 2, 'to' => 3])->assertOk();

@@ -93,3 +93,40 @@ it('copies nothing to or from another trainer’s client', function (): void {
         ->postJson("/api/clients/{$this->client->id}/shelf-items/{$bell->id}/copy", ['toClientId' => $theirs->id])->assertNotFound();
     expect($theirs->shelfItems()->count())->toBe(0);
 });
+
+it('lends a thing: it serves where it is, is known where it belongs, and comes back', function (): void {
+    $tube = ($this->put)(['kind' => 'object', 'name' => 'canvas bag', 'count' => 1, 'massKg' => 6, 'grip' => 'handle']);
+    $other = Saltmarrow::client($this->trainer);
+    $other->update(['name' => 'Marisol Tangwynne']);
+    Saltmarrow::thing($other, 'object', 'canvas bag', 1, ['mass_kg' => 3, 'grip' => 'handle']);
+    $path = "/api/clients/{$this->client->id}/shelf-items";
+    $this->postJson("{$path}/{$tube->id}/loan", ['toClientId' => $this->client->id])
+        ->assertUnprocessable()->assertJsonValidationErrors('toClientId');
+    $this->postJson("{$path}/{$tube->id}/loan", ['toClientId' => $other->id])->assertNoContent();
+    $this->getJson($path)->assertJsonCount(0, 'items')
+        ->assertJsonPath('lentOut.0', ['id' => $tube->id, 'name' => 'canvas bag 2', 'count' => 1, 'to' => 'Marisol Tangwynne']);
+    $this->getJson("/api/clients/{$other->id}/shelf-items")
+        ->assertJsonPath('items.0.name', 'canvas bag 2')
+        ->assertJsonPath('items.0.lentBy', 'Orrin Kestlewick')
+        ->assertJsonPath('items.1.lentBy', null);
+    // Lent on, it is still Orrin's.
+    $third = Saltmarrow::client($this->trainer);
+    $third->update(['name' => 'Hollis Varnham']);
+    $this->postJson("/api/clients/{$other->id}/shelf-items/{$tube->id}/loan", ['toClientId' => $third->id])->assertNoContent();
+    $this->getJson($path)->assertJsonPath('lentOut.0.to', 'Hollis Varnham');
+    $this->deleteJson("/api/shelf-items/{$tube->id}/loan")->assertNoContent();
+    $this->getJson($path)->assertJsonPath('items.0.id', $tube->id)->assertJsonPath('items.0.lentBy', null)->assertJsonCount(0, 'lentOut');
+    $this->deleteJson("/api/shelf-items/{$tube->id}/loan")->assertUnprocessable()->assertJsonValidationErrors('item');
+});
+
+it('lends nothing of another trainer, and nothing to their clients', function (): void {
+    $bag = ($this->put)(['kind' => 'object', 'name' => 'canvas bag', 'count' => 1, 'massKg' => 6, 'grip' => 'handle']);
+    $stranger = Saltmarrow::trainer('corvin@saltmarrow.example');
+    $theirs = Saltmarrow::client($stranger);
+    $path = "/api/clients/{$this->client->id}/shelf-items/{$bag->id}/loan";
+    $this->postJson($path, ['toClientId' => $theirs->id])->assertNotFound();
+    $this->actingAs($stranger);
+    $this->postJson($path, ['toClientId' => $theirs->id])->assertNotFound();
+    $this->deleteJson("/api/shelf-items/{$bag->id}/loan")->assertNotFound();
+    expect($bag->fresh()->client_id)->toBe($this->client->id);
+});

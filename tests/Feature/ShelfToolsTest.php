@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use App\Models\ShelfItem;
 use Carbon\CarbonImmutable;
+use Illuminate\Cache\Events\KeyWritten;
+use Illuminate\Support\Facades\Event;
 use Tests\Support\Saltmarrow;
 
 beforeEach(function (): void {
@@ -197,12 +199,28 @@ it('counts how often a band was stretched', function (): void {
     $this->getJson("{$this->path}/shelf-items")->assertJsonPath('items.0.stretches', 12);
 });
 
+it('keeps what a shelf covers until the shelf, the room or the person changes', function (): void {
+    $covered = fn (): int => collect($this->getJson("{$this->path}/coverage")->assertOk()->json('patterns'))->sum('exercises');
+    $reckoned = 0;
+    Event::listen(KeyWritten::class, function (KeyWritten $written) use (&$reckoned): void {
+        $reckoned += str_starts_with($written->key, 'coverage.') ? 1 : 0;
+    });
+    $before = $covered();
+    expect($covered())->toBe($before)->and($reckoned)->toBe(1);
+    Saltmarrow::thing($this->client, 'dumbbell', '8 kg dumbbell', 2, ['mass_kg' => 8]);
+    expect($covered())->toBeGreaterThan($before)->and($reckoned)->toBe(2);
+    $this->putJson("/api/clients/{$this->client->id}/limits", ['limits' => ['no-jumps']])->assertOk();
+    $covered();
+    expect($reckoned)->toBe(3);
+});
+
 it('names the missing pull and what would bring it', function (): void {
     $coverage = $this->getJson("{$this->path}/coverage")->assertOk()->json();
+    $additions = $this->getJson("{$this->path}/coverage/additions")->assertOk()->json();
     $pull = collect($coverage['patterns'])->firstWhere('id', 'horizontal-pull');
     expect($coverage['missing'])->toContain($pull['name'])->and($pull['exercises'])->toBe(0)
-        ->and($coverage['additions'])->not->toBe([])
-        ->and(collect($coverage['additions'])->pluck('opened')->flatten())->toContain($pull['name']);
+        ->and($additions)->not->toBe([])
+        ->and(collect($additions)->pluck('opened')->flatten())->toContain($pull['name']);
     Saltmarrow::thing($this->client, 'dumbbell', '8 kg dumbbell', 2, ['mass_kg' => 8]);
     expect($this->getJson("{$this->path}/coverage")->json('missing'))->not->toContain($pull['name']);
 });

@@ -57,7 +57,7 @@ test('a page’s keys act only where nothing that has the focus needs them, and 
   await page.keyboard.press('Escape')
   await expect(list).toBeHidden()
   await page.keyboard.press('/')
-  await page.getByPlaceholder('A client, a place or an exercise…').fill('Settings')
+  await page.getByPlaceholder('A client, a session, an exercise or a thing to do…').fill('Settings')
   await page.keyboard.press('Enter')
   await expect(page).toHaveURL(/\/settings$/)
 })
@@ -84,7 +84,7 @@ test('each place names its window and its heading, and whoever goes there finds 
   }
   // A jump by keys arrives the same way.
   await page.keyboard.press('/')
-  await page.getByPlaceholder('A client, a place or an exercise…').fill('Catalogue')
+  await page.getByPlaceholder('A client, a session, an exercise or a thing to do…').fill('Catalogue')
   await page.keyboard.press('Enter')
   await expect(page).toHaveTitle('Catalogue · Nimble Shelf')
   await expect(heading).toBeFocused()

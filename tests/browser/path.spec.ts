@@ -78,7 +78,7 @@ test('from today’s visits to a logged set in the ledger', async ({ page }) => 
 test('a swap by keyboard only, undone by keyboard', async ({ page }) => {
   await atTheRound(page)
   await page.keyboard.press('/')
-  await page.getByPlaceholder('A client, a place or an exercise…').fill('Marisol person')
+  await page.getByPlaceholder('A client, a session, an exercise or a thing to do…').fill('Marisol person')
   await expect(page.getByRole('option', { name: 'Marisol Tangwynne · Person' })).toBeVisible()
   await page.keyboard.press('Enter')
   await expect(page.getByRole('heading', { name: 'Marisol Tangwynne' })).toBeVisible()

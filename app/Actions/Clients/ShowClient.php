@@ -30,6 +30,7 @@ final readonly class ShowClient
         /** @var Collection<int, TrainingSession> $sessions */
         $sessions = $client->trainingSessions()
             ->whereNull('ended_at')
+            ->whereNull('cancelled_at')
             ->where('starts_at', '>=', AsMoment::stored($client->trainer->now()->startOfDay()))
             ->orderBy('starts_at')
             ->limit(self::SESSIONS_SHOWN)

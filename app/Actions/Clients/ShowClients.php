@@ -27,6 +27,7 @@ final readonly class ShowClients
         return array_values($clients->map(function (Client $client): ClientSummaryResource {
             $next = $client->trainingSessions()
                 ->whereNull('ended_at')
+                ->whereNull('cancelled_at')
                 ->where('starts_at', '>=', AsMoment::stored($client->trainer->now()->startOfDay()))
                 ->orderBy('starts_at')
                 ->first();

@@ -156,6 +156,8 @@ final readonly class KeepEvents
         if (in_array($kind, [FloorEventKind::Started, FloorEventKind::SetDone, FloorEventKind::Ended], true)
             && ($session->started_at === null || $at->lessThan($session->started_at))) {
             $session->started_at = $at;
+            // It took place after all.
+            $session->cancelled_at = null;
         }
         if ($kind === FloorEventKind::Ended || $kind === FloorEventKind::Resumed) {
             $last = $session->events->whereIn('kind', [FloorEventKind::Ended, FloorEventKind::Resumed])->last();

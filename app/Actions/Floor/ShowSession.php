@@ -174,6 +174,7 @@ final readonly class ShowSession
             ->where('client_id', $session->client_id)
             ->where('starts_at', '>', AsMoment::stored($session->starts_at))
             ->whereNull('started_at')
+            ->whereNull('cancelled_at')
             ->orderBy('starts_at')
             ->first();
 

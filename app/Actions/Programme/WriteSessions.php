@@ -238,14 +238,15 @@ final readonly class WriteSessions
 
                 continue;
             }
-            // A visit that was moved within its day keeps its hour.
-            $this->makeDay->again($visit, $row, $startsAt->isSameDay($visit->starts_at) ? $visit->starts_at : $startsAt);
+            // A visit that was moved or added by hand stays where it was put; the plan's own keeps its hour within its day.
+            $stays = $visit->moved_from !== null || $visit->is_added || $startsAt->isSameDay($visit->starts_at);
+            $this->makeDay->again($visit, $row, $stays ? $visit->starts_at : $startsAt);
         }
 
         return $kept;
     }
 
-    /** @return Collection<int, TrainingSession> Neither begun nor logged, from today on. */
+    /** @return Collection<int, TrainingSession> Neither begun nor logged nor cancelled, from today on. */
     private function visitsAhead(PlannedSession $row, CarbonImmutable $today): Collection
     {
         /** @var Collection<int, TrainingSession> $ahead */
@@ -253,6 +254,7 @@ final readonly class WriteSessions
             ->whereDoesntHave('events')
             ->where('planned_session_id', $row->id)
             ->whereNull('started_at')
+            ->whereNull('cancelled_at')
             ->where('starts_at', '>=', AsMoment::stored($today))
             ->get();
 

@@ -110,6 +110,8 @@ final readonly class ShowRail
                 if (RankSwaps::keyOfRung($rung) === $key) {
                     return new RailDetailResource(
                         key: $key,
+                        exercise: $exercise->id,
+                        setting: $rung->setting->toArray(),
                         equivalent: EquivalentResource::of($equivalent, $this->catalogue),
                         figure: FigureResource::of(
                             $this->model->rig($exercise, $person->body, $rung->setting),

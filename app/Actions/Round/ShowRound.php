@@ -49,17 +49,17 @@ final readonly class ShowRound
             $date = $monday->addDays($i);
             $week[] = new WeekDayResource(
                 date: $date->toDateString(),
-                visits: $this->visitsOf($trainer)->whereBetween('starts_at', $this->bounds($date))->count(),
+                visits: $this->standing($trainer)->whereBetween('starts_at', $this->bounds($date))->count(),
                 isToday: $date->isSameDay($trainer->now()),
             );
         }
-        $next = $this->visitsOf($trainer)->where('starts_at', '>', $this->bounds($day)[1])->orderBy('starts_at')->first();
+        $next = $this->standing($trainer)->where('starts_at', '>', $this->bounds($day)[1])->orderBy('starts_at')->first();
 
         return new RoundResource(
             date: $day->toDateString(),
             tomorrow: $day->addDay()->toDateString(),
             visits: array_values($sessions->map(
-                fn (TrainingSession $session): VisitResource => $this->visit($session, $this->together($session, $sessions)),
+                fn (TrainingSession $session): VisitResource => $this->visit($session, $sessions),
             )->all()),
             week: $week,
             nextDate: $next?->starts_at->toDateString(),
@@ -76,6 +76,15 @@ final readonly class ShowRound
         return TrainingSession::ofTrainer($trainer)->whereRelation('client', 'archived_at', null);
     }
 
+    /** @return Builder<TrainingSession> Those that are not cancelled. */
+    private function standing(User $trainer): Builder
+    {
+        $standing = $this->visitsOf($trainer);
+        $standing->whereNull('cancelled_at');
+
+        return $standing;
+    }
+
     /** @return array{string, string} First and last moment of a day in its zone, as they are stored. */
     private function bounds(CarbonImmutable $day): array
     {
@@ -83,24 +92,34 @@ final readonly class ShowRound
     }
 
     /**
-     * Somebody who shares the kit and has a visit that overlaps.
+     * Visits at the same time, with this one: nobody is in two homes at once.
      *
      * @param  Collection<int, TrainingSession>  $ofDay
+     * @return Collection<int, TrainingSession>
      */
-    private function together(TrainingSession $session, Collection $ofDay): ?TogetherWithResource
+    private function overlapping(TrainingSession $session, Collection $ofDay): Collection
     {
         $ends = static fn (TrainingSession $one): CarbonImmutable => $one->starts_at->addMinutes($one->minutes);
-        /** @var TrainingSession|null $other */
-        $other = $ofDay->first(static fn (TrainingSession $one): bool => $one->id !== $session->id
-            && ($one->client->kit_from_id === $session->client_id || $session->client->kit_from_id === $one->client_id)
-            && $one->starts_at->lessThan($ends($session)) && $session->starts_at->lessThan($ends($one)));
 
-        return $other === null ? null : new TogetherWithResource($other->id, $other->client->name);
+        return $ofDay->filter(static fn (TrainingSession $one): bool => $one->id !== $session->id
+            && $one->cancelled_at === null && $session->cancelled_at === null
+            && $one->starts_at->lessThan($ends($session)) && $session->starts_at->lessThan($ends($one)));
     }
 
-    private function visit(TrainingSession $session, ?TogetherWithResource $together): VisitResource
+    /** Somebody who shares the kit, and so trains in the same room. */
+    private function sharesKit(TrainingSession $one, TrainingSession $other): bool
+    {
+        return $one->client->kit_from_id === $other->client_id || $other->client->kit_from_id === $one->client_id;
+    }
+
+    /** @param  Collection<int, TrainingSession>  $ofDay */
+    private function visit(TrainingSession $session, Collection $ofDay): VisitResource
     {
         $client = $session->client;
+        [$sharing, $elsewhere] = $this->overlapping($session, $ofDay)
+            ->partition(fn (TrainingSession $one): bool => $this->sharesKit($one, $session));
+        /** @var TrainingSession|null $together */
+        $together = $sharing->first();
         $items = collect($session->items());
         // What warms up and cools down goes without saying.
         $work = $session->blocks
@@ -155,7 +174,14 @@ final readonly class ShowRound
             daysSinceLast: $last === null ? null : (int) $last->logged_at->setTimezone($session->zone)
                 ->startOfDay()
                 ->diffInDays($session->starts_at->startOfDay()),
-            together: $together,
+            together: $together === null ? null : new TogetherWithResource($together->id, $together->client->name),
+            overlaps: array_values($elsewhere->map(
+                static fn (TrainingSession $one): string => "{$one->client->name}, {$one->starts_at->format('H:i')}",
+            )->all()),
+            movedFrom: $session->moved_from?->toIso8601String(),
+            isAdded: $session->is_added,
+            isCancelled: $session->cancelled_at !== null,
+            why: $session->why,
         );
     }
 }

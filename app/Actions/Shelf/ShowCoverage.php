@@ -10,9 +10,11 @@ use App\Http\Resources\Shelf\CoverageGapResource;
 use App\Http\Resources\Shelf\CoverageResource;
 use App\Http\Resources\Shelf\PatternCoverageResource;
 use App\Models\Client;
+use App\Support\KeptAnswers;
 use NimbleShelf\Core\Catalogue\Catalogue;
 use NimbleShelf\Core\Catalogue\Pattern;
 use NimbleShelf\Core\Matching\Client as CoreClient;
+use NimbleShelf\Core\Matching\Situation;
 use NimbleShelf\Core\Shelf\Addition;
 use NimbleShelf\Core\Shelf\AdditionGain;
 use NimbleShelf\Core\Shelf\Coverage;
@@ -23,33 +25,51 @@ final readonly class ShowCoverage
 {
     private const ADDITIONS_SHOWN = 6;
 
-    public function __construct(private Coverage $coverage, private Catalogue $catalogue, private DescribeClient $describe)
-    {
+    public function __construct(
+        private Coverage $coverage,
+        private Catalogue $catalogue,
+        private DescribeClient $describe,
+        private KeptAnswers $kept,
+    ) {
     }
 
     public function handle(Client $client): CoverageResource
     {
         $situation = $this->describe->situation($client);
-        $person = $situation->client;
-        $covered = $this->coverage->of($situation);
-        $gains = $this->coverage->gains($situation, $covered, Addition::usual());
+        $covered = $this->covered($situation);
 
         return new CoverageResource(
             clientId: $client->id,
-            patterns: array_values(
-                array_map(fn (PatternCoverage $pattern): PatternCoverageResource => $this->pattern($pattern, $person), $covered),
-            ),
+            patterns: array_values(array_map(
+                fn (PatternCoverage $pattern): PatternCoverageResource => $this->pattern($pattern, $situation->client),
+                $covered,
+            )),
             missing: array_map(static fn (Pattern $pattern): string => $pattern->name, $this->coverage->missing($covered)),
-            additions: array_map(static fn (AdditionGain $gain): AdditionResource => new AdditionResource(
-                how: $gain->addition->how,
-                words: $gain->addition->words,
-                opened: $gain->opened,
-                further: $gain->further,
-                closed: $gain->closed,
-                score: $gain->score(),
-                sum: $gain->sum(),
-            ), array_slice($gains, 0, self::ADDITIONS_SHOWN)),
         );
+    }
+
+    /** @return list<AdditionResource> Single things that would open more, most first. */
+    public function additions(Client $client): array
+    {
+        $situation = $this->describe->situation($client);
+        $gains = $this->kept->of('additions', $situation, fn (): array => array_map(
+            static fn (AdditionGain $gain): array => [
+                $gain->addition->how, $gain->addition->words, $gain->opened, $gain->further, $gain->closed, $gain->score(), $gain->sum(),
+            ],
+            array_slice(
+                $this->coverage->gains($situation, $this->covered($situation), Addition::usual()),
+                0,
+                self::ADDITIONS_SHOWN,
+            ),
+        ));
+
+        return array_map(static fn (array $gain): AdditionResource => new AdditionResource(...$gain), $gains);
+    }
+
+    /** @return array<string, PatternCoverage> By pattern. */
+    private function covered(Situation $situation): array
+    {
+        return $this->kept->of('coverage', $situation, fn (): array => $this->coverage->of($situation));
     }
 
     private function pattern(PatternCoverage $covered, CoreClient $person): PatternCoverageResource

@@ -6,12 +6,14 @@ namespace App\Actions\Shelf;
 
 use App\Actions\Clients\DescribeClient;
 use App\Http\Resources\Shared\LimitResource;
+use App\Http\Resources\Shelf\LentResource;
 use App\Http\Resources\Shelf\ShelfItemResource;
 use App\Http\Resources\Shelf\ShelfResource;
 use App\Models\Client;
 use App\Models\SetLog;
 use App\Models\ShelfItem;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
 use NimbleShelf\Core\Catalogue\Catalogue;
 use NimbleShelf\Core\Kit\Thing;
 use NimbleShelf\Core\Matching\RungFinder;
@@ -62,8 +64,23 @@ final readonly class ShowShelf
                 $items,
                 $things,
             ),
+            lentOut: $this->lentOut($client),
             limits: LimitResource::allOf($this->describe->limits($client)),
         );
+    }
+
+    /** @return list<LentResource> What belongs here and stands on another shelf. */
+    private function lentOut(Client $client): array
+    {
+        /** @var Collection<int, ShelfItem> $items */
+        $items = ShelfItem::query()->where('owner_id', $client->id)->with('client')->orderBy('id')->get();
+
+        return array_values($items->map(static fn (ShelfItem $item): LentResource => new LentResource(
+            $item->id,
+            $item->name,
+            $item->count,
+            $item->client->name,
+        ))->all());
     }
 
     public function item(ShelfItem $item, Client $client): ShelfItemResource
@@ -128,6 +145,7 @@ final readonly class ShowShelf
             isRetestDue: $stretches !== null && ($test === null || $stretches >= self::RETEST_STRETCHES),
             isShared: $item->client_id !== $client->id,
             measures: $item->measures,
+            lentBy: $item->owner?->name,
             servesNothingBecause: Thing::UNSERVED[$item->kind] ?? null,
         );
     }

@@ -73,7 +73,12 @@ export function Desk() {
       <main id="here" tabIndex={-1} className="pt-6 outline-none">
         <Outlet />
       </main>
-      <Jump open={open === 'jump'} onClose={() => setOpen(null)} onGo={(to) => void navigate(to)} />
+      <Jump
+        open={open === 'jump'}
+        onClose={() => setOpen(null)}
+        onGo={(to) => void navigate(to)}
+        onDo={{ theme: turnTheme, keys: () => setOpen('keys'), 'sign-out': () => signOut.mutate() }}
+      />
       <KeyList open={open === 'keys'} onClose={() => setOpen(null)} />
     </div>
   )

@@ -9,6 +9,7 @@ const place = <T extends Record<string, unknown>>(fetch: () => Promise<T>, name:
 
 const catalogue = () => import('../features/catalogue')
 const clients = () => import('../features/clients')
+const shelf = () => import('../features/shelf')
 const programme = () => import('../features/programme')
 
 export const router = createBrowserRouter([
@@ -22,6 +23,7 @@ export const router = createBrowserRouter([
         ...place(() => import('./Desk'), 'Desk'),
         children: [
           { path: '/', ...place(() => import('../features/round'), 'RoundPage') },
+          { path: '/round/:date/print', ...place(() => import('../features/round'), 'PrintDay') },
           { path: '/clients', ...place(clients, 'ClientList') },
           { path: '/clients/new', ...place(clients, 'NewClientPage') },
           { path: '/settings', ...place(() => import('../features/settings'), 'SettingsPage') },
@@ -39,7 +41,8 @@ export const router = createBrowserRouter([
               { path: 'programme/:programmeId/week/:week/print', ...place(programme, 'PrintWeek') },
               { path: 'rail', ...place(() => import('../features/rail'), 'RailPage') },
               { path: 'bench', ...place(() => import('../features/bench'), 'BenchPage') },
-              { path: 'shelf', ...place(() => import('../features/shelf'), 'ShelfPage') },
+              { path: 'shelf', ...place(shelf, 'ShelfPage') },
+              { path: 'shelf/print', ...place(shelf, 'PrintShelf') },
               { path: 'ledger', ...place(() => import('../features/ledger'), 'LedgerPage') },
             ],
           },

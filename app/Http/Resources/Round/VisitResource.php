@@ -18,6 +18,10 @@ final readonly class VisitResource extends Resource
      * @param  list<string>  $painNotes  Open pain flags of the last two weeks.
      * @param  int|null  $daysSinceLast  Since the last logged set.
      * @param  TogetherWithResource|null  $together  Who shares the kit and has a visit at the same time; null where nobody does.
+     * @param  list<string>  $overlaps  Visits elsewhere at the same time: "Orrin Kestlewick, 09:00".
+     * @param  string|null  $movedFrom  ISO 8601; null where it stands where the plan has it.
+     * @param  bool  $isAdded  True where it is done a time more than the plan says.
+     * @param  string  $why  It was moved or cancelled; empty where nobody said.
      */
     public function __construct(
         public int $sessionId,
@@ -39,6 +43,11 @@ final readonly class VisitResource extends Resource
         public array $locks,
         public ?int $daysSinceLast,
         public ?TogetherWithResource $together,
+        public array $overlaps,
+        public ?string $movedFrom,
+        public bool $isAdded,
+        public bool $isCancelled,
+        public string $why,
     ) {
     }
 }

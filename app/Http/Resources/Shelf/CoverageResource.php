@@ -12,13 +12,11 @@ final readonly class CoverageResource extends Resource
     /**
      * @param  list<PatternCoverageResource>  $patterns
      * @param  list<string>  $missing  Patterns it cannot train at all.
-     * @param  list<AdditionResource>  $additions  Single things that would open more, most first.
      */
     public function __construct(
         public int $clientId,
         public array $patterns,
         public array $missing,
-        public array $additions,
     ) {
     }
 }

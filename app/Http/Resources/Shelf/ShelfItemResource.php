@@ -20,6 +20,7 @@ final readonly class ShelfItemResource extends Resource
      * @param  string|null  $testedOn  Day of a band's last test on the scale.
      * @param  bool  $isShared  True where it belongs to another person of the household.
      * @param  array<string, mixed>  $measures  As entered.
+     * @param  string|null  $lentBy  Whose it is, where it is only lent.
      * @param  string|null  $servesNothingBecause  Of a kind that no exercise is done with.
      */
     public function __construct(
@@ -42,6 +43,7 @@ final readonly class ShelfItemResource extends Resource
         public bool $isRetestDue,
         public bool $isShared,
         public array $measures,
+        public ?string $lentBy,
         public ?string $servesNothingBecause,
     ) {
     }

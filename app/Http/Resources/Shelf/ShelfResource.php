@@ -13,6 +13,7 @@ final readonly class ShelfResource extends Resource
     /**
      * @param  list<ShelfItemResource>  $items
      * @param  string|null  $sharedWith  Whose shelf is used as well.
+     * @param  list<LentResource>  $lentOut  What belongs here and stands on another shelf.
      * @param  list<LimitResource>  $limits
      */
     public function __construct(
@@ -20,6 +21,7 @@ final readonly class ShelfResource extends Resource
         public string $clientName,
         public ?string $sharedWith,
         public array $items,
+        public array $lentOut,
         public array $limits,
     ) {
     }

@@ -8,6 +8,7 @@ import { usePhase } from '../../shared/lib/usePhase'
 import { CurvePlot, RailLine } from '../../shared/plot'
 import { Cautions, LoadNumber, Loading, PageTitle, Problem, Term } from '../../shared/ui'
 import { visitedOptions } from '../clients'
+import { PutIntoSession } from '../programme/PutIntoSession'
 import { exerciseOptions, type Choice } from './queries'
 import { Versions } from './Versions'
 
@@ -218,6 +219,7 @@ function Page({ id }: { id: string }) {
         </div>
         <div className="space-y-6">
           <Cautions cautions={exercise.cautions} />
+          <PutIntoSession clientId={null} exercise={exercise.id} name={exercise.name} setting={null} />
           <section className="space-y-3" aria-label="Cues">
             <h2 className="text-xl">Cues</h2>
             <Words title="Set up" lines={exercise.cues.setUp} />

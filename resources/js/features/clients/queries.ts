@@ -1,5 +1,12 @@
 import { queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
-import { api, type Client, type ClientSummary, type Health, type LimitEffects } from '../../shared/api'
+import {
+  api,
+  type Client,
+  type ClientSummary,
+  type Health,
+  type LimitEffects,
+  type VisitChoice,
+} from '../../shared/api'
 
 export const clientsOptions = queryOptions({
   queryKey: ['clients'],
@@ -27,6 +34,13 @@ export const limitsOptions = (clientId: number) =>
   queryOptions({
     queryKey: ['clients', clientId, 'limits'],
     queryFn: () => api.get<LimitEffects>(`clients/${clientId}/limits`),
+  })
+
+/** Sessions of the programme that runs: what a visit more could be, or an exercise be put into. */
+export const visitChoicesOptions = (clientId: number) =>
+  queryOptions({
+    queryKey: ['clients', clientId, 'visits'],
+    queryFn: () => api.get<VisitChoice[]>(`clients/${clientId}/visits`),
   })
 
 export function useAddClient() {

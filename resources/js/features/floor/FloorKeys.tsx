@@ -6,10 +6,11 @@ import { Jump, KeyList } from '../jump'
 export function FloorKeys() {
   const [open, setOpen] = useState<'jump' | 'keys' | null>(null)
   useKeys({ '/': () => setOpen('jump'), '?': () => setOpen('keys') })
+  const doable = { keys: () => setOpen('keys') }
   const shut = () => setOpen(null)
   return (
     <>
-      <Jump open={open === 'jump'} onClose={shut} onGo={(to) => location.assign(to)} />
+      <Jump open={open === 'jump'} onClose={shut} onGo={(to) => location.assign(to)} onDo={doable} />
       <KeyList open={open === 'keys'} onClose={shut} />
     </>
   )

@@ -2,9 +2,9 @@ import { useQueries, useQuery } from '@tanstack/react-query'
 import { ArrowLeft } from 'lucide-react'
 import { Link, useParams } from 'react-router'
 import { useTitle } from '../../shared/lib/useTitle'
-import type { WeekSheet } from '../../shared/api'
+import type { SheetBlock, WeekSheet } from '../../shared/api'
 import { briefDay } from '../../shared/lib/time'
-import { Loading, Problem } from '../../shared/ui'
+import { Loading, PaperCaution, PaperTable, Problem, type PaperGroup } from '../../shared/ui'
 import { sessionDetailOptions, sheetOptions } from './editor/queries'
 
 /** One week on paper: what is laid out, what is done, and room to write what became of it. */
@@ -14,6 +14,35 @@ export function PrintWeek() {
   if (sheet.isPending) return <Loading what="the week" />
   if (sheet.isError) return <Problem error={sheet.error} onRetry={() => void sheet.refetch()} />
   return <Paper sheet={sheet.data} />
+}
+
+function onPaper(block: SheetBlock, place: number): PaperGroup {
+  return {
+    key: place,
+    title: block.kind === 'straight' ? '' : block.name,
+    rule: block.rule,
+    rows: block.slots.map((slot) => ({
+      key: slot.thread,
+      name: slot.name,
+      dose: (
+        <>
+          {slot.short}
+          {slot.perSide && ' each side'}
+        </>
+      ),
+      how: [
+        slot.words,
+        slot.tempo === null
+          ? ''
+          : `tempo ${slot.tempo.lower}-${slot.tempo.pause}-${slot.tempo.lift}-${slot.tempo.top} s`,
+        slot.means,
+      ]
+        .filter((words) => words !== '')
+        .join(' · '),
+      restSeconds: slot.restSeconds,
+      sets: slot.sets,
+    })),
+  }
 }
 
 function Paper({ sheet }: { sheet: WeekSheet }) {
@@ -53,58 +82,10 @@ function Paper({ sheet }: { sheet: WeekSheet }) {
               <strong>Lay out:</strong> {details[i]?.data?.layOut.join(', ')}
             </p>
           )}
-          <table className="print-table">
-            <thead>
-              <tr>
-                <th scope="col">Exercise</th>
-                <th scope="col">Sets × dose</th>
-                <th scope="col">How</th>
-                <th scope="col">Rest</th>
-                <th scope="col">Done</th>
-              </tr>
-            </thead>
-            {session.blocks.map((block, j) => (
-              <tbody key={j}>
-                {block.kind !== 'straight' && (
-                  <tr>
-                    <th scope="rowgroup" colSpan={5}>
-                      {block.name}
-                      {block.rule !== '' && <span className="font-normal"> · {block.rule}</span>}
-                    </th>
-                  </tr>
-                )}
-                {block.slots.map((slot) => (
-                  <tr key={slot.thread}>
-                    <th scope="row">{slot.name}</th>
-                    <td className="whitespace-nowrap">
-                      {slot.short}
-                      {slot.perSide && ' each side'}
-                    </td>
-                    <td>
-                      {slot.words}
-                      {slot.tempo !== null &&
-                        ` · tempo ${slot.tempo.lower}-${slot.tempo.pause}-${slot.tempo.lift}-${slot.tempo.top} s`}
-                      {slot.means !== '' && ` · ${slot.means}`}
-                    </td>
-                    <td className="whitespace-nowrap">{slot.restSeconds > 0 ? `${slot.restSeconds} s` : ''}</td>
-                    <td>
-                      <span className="flex gap-1" aria-hidden="true">
-                        {Array.from({ length: slot.sets }, (_, set) => (
-                          <span key={set} className="print-box" />
-                        ))}
-                      </span>
-                    </td>
-                  </tr>
-                ))}
-              </tbody>
-            ))}
-          </table>
+          <PaperTable groups={session.blocks.map(onPaper)} />
         </section>
       ))}
-      <p className="mt-4 text-sm">
-        Stop at pain. Leave the repetitions in reserve that were agreed; write down what was different. Loads are
-        estimates for this shelf; cautions of each exercise stand in the application.
-      </p>
+      <PaperCaution />
     </section>
   )
 }

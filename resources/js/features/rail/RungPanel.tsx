@@ -5,6 +5,7 @@ import { counted } from '../../shared/lib/counts'
 import { usePhase } from '../../shared/lib/usePhase'
 import { CurvePlot } from '../../shared/plot'
 import { Cautions, LoadNumber, Loading, Term } from '../../shared/ui'
+import { PutIntoSession } from '../programme/PutIntoSession'
 import { rungOptions } from './queries'
 
 function expected(rung: RailRung): string {
@@ -71,6 +72,17 @@ export function RungPanel({ clientId, rail, rung }: { clientId: number; rail: Ra
         <div className="mt-3">
           <Cautions cautions={rung.cautions} />
         </div>
+        {shown && (
+          <div className="mt-3">
+            <PutIntoSession
+              key={rung.key}
+              clientId={clientId}
+              exercise={shown.exercise}
+              name={rung.exercise}
+              setting={shown.setting}
+            />
+          </div>
+        )}
       </div>
       <div>{!shown ? <Loading what="the rung" /> : <Drawn rail={rail} rung={rung} detail={shown} />}</div>
     </section>

@@ -1,10 +1,12 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { CalendarPlus, Printer } from 'lucide-react'
 import { useEffect } from 'react'
 import { Link, useSearchParams } from 'react-router'
 import { briefDay, longDay } from '../../shared/lib/time'
 import { Empty, Loading, PageTitle, Problem } from '../../shared/ui'
 import { clientsOptions } from '../clients'
 import { packDays } from '../floor'
+import { AddVisit } from './AddVisit'
 import { FirstSteps } from './FirstSteps'
 import { roundOptions } from './queries'
 import { VisitRow } from './VisitRow'
@@ -16,6 +18,7 @@ export function RoundPage() {
   const date = search.get('date') ?? ''
   const round = useQuery({ ...roundOptions(date), placeholderData: (before) => before })
   const clients = useQuery(clientsOptions)
+  const isAdding = search.get('add') === 'visit'
   const queries = useQueryClient()
   const today = date === '' ? round.data : undefined
   useEffect(() => {
@@ -38,9 +41,25 @@ export function RoundPage() {
             {longDay(round.data.date)}
           </PageTitle>
         </div>
+        <div className="no-print order-last flex w-full flex-wrap gap-2 sm:order-none sm:ml-auto sm:w-auto">
+          <button
+            type="button"
+            className="btn btn-outline btn-sm"
+            aria-expanded={isAdding}
+            onClick={() => setSearch({ ...(date !== '' && { date }), ...(!isAdding && { add: 'visit' }) })}
+          >
+            <CalendarPlus className="size-4" aria-hidden="true" /> Add a visit
+          </button>
+          {visits.length > 0 && (
+            <Link to={`/round/${round.data.date}/print`} className="btn btn-ghost btn-sm">
+              <Printer className="size-4" aria-hidden="true" /> Print the day
+            </Link>
+          )}
+        </div>
         <WeekStrip week={week} shown={round.data.date} onPick={go} onToday={() => setSearch({})} />
       </div>
       {clients.data !== undefined && <FirstSteps clients={clients.data} />}
+      {isAdding && <AddVisit key={round.data.date} date={round.data.date} onDone={go} />}
       {visits.length === 0 ? (
         <Empty title="No visits on this day">
           <p>A visit appears here when a client’s programme has a session on the day.</p>

@@ -1,8 +1,11 @@
-import { ArrowLeftRight, Play, TriangleAlert } from 'lucide-react'
+import { ArrowLeftRight, CalendarClock, Play, TriangleAlert } from 'lucide-react'
+import { useRef, useState } from 'react'
 import { Link } from 'react-router'
 import type { Occasion, Visit } from '../../shared/api'
-import { timeOfDay } from '../../shared/lib/time'
+import { briefDay, timeOfDay } from '../../shared/lib/time'
 import { Limits } from '../../shared/ui'
+import { ChangeVisit } from './ChangeVisit'
+import { useVisits } from './queries'
 
 function sinceLast(days: number | null): string {
   if (days === null) return 'First session'
@@ -17,8 +20,67 @@ const happenings: { occasion: Occasion; label: string }[] = [
   { occasion: 'sore', label: 'Sore' },
 ]
 
+/** A visit that does not take place: who, when and why, and the way back. */
+function Cancelled({ visit }: { visit: Visit }) {
+  const { bringBack } = useVisits()
+  return (
+    <li className="grid items-baseline gap-x-6 gap-y-1 border-b-2 border-base-300 py-3 sm:grid-cols-[6.5rem_1fr_auto]">
+      <p className="figure-number soft text-2xl line-through">{timeOfDay(visit.startsAt)}</p>
+      <p>
+        <Link to={`/clients/${visit.clientId}`} className="font-display text-xl font-semibold hover:underline">
+          {visit.clientName}
+        </Link>{' '}
+        <span className="tag">Cancelled</span> {visit.why}
+      </p>
+      <button
+        type="button"
+        className="btn btn-outline btn-sm sm:w-60"
+        disabled={bringBack.isPending}
+        onClick={() => bringBack.mutate(visit)}
+      >
+        Bring the visit back
+      </button>
+    </li>
+  )
+}
+
+/** Where a visit came from, where the plan has it otherwise. */
+function Placed({ visit }: { visit: Visit }) {
+  if (visit.movedFrom === null && !visit.isAdded && visit.overlaps.length === 0) return null
+  return (
+    <>
+      {visit.movedFrom !== null && (
+        <p className="mt-1">
+          <span className="tag">Moved</span> from {briefDay(visit.movedFrom)}, {timeOfDay(visit.movedFrom)}
+          {visit.why !== '' && `: ${visit.why}`}
+        </p>
+      )}
+      {visit.isAdded && (
+        <p className="mt-1">
+          <span className="tag">Added</span> once more than the programme says
+        </p>
+      )}
+      {visit.overlaps.length > 0 && (
+        <p className="mt-1">
+          <span className="tag look-here">Same time</span> {visit.overlaps.join('; ')}
+        </p>
+      )}
+    </>
+  )
+}
+
 export function VisitRow({ visit }: { visit: Visit }) {
+  return visit.isCancelled ? <Cancelled visit={visit} /> : <Standing visit={visit} />
+}
+
+function Standing({ visit }: { visit: Visit }) {
+  const [isChanging, setIsChanging] = useState(false)
+  const opener = useRef<HTMLButtonElement>(null)
   const done = visit.state === 'done'
+  const shut = () => {
+    setIsChanging(false)
+    opener.current?.focus()
+  }
   return (
     <li className="grid gap-x-6 gap-y-2 border-b-2 border-base-300 py-5 sm:grid-cols-[6.5rem_1fr_auto]">
       <div className="flex items-baseline gap-3 sm:block">
@@ -37,6 +99,7 @@ export function VisitRow({ visit }: { visit: Visit }) {
         <p className="mt-2">
           <strong>{visit.sessionName}:</strong> {visit.exercises.join(', ')}
         </p>
+        <Placed visit={visit} />
         <div className="mt-2 flex flex-wrap items-center gap-2">
           <span className="tag">{done ? 'Done' : sinceLast(visit.daysSinceLast)}</span>
           <Limits limits={visit.limits} />
@@ -90,11 +153,23 @@ export function VisitRow({ visit }: { visit: Visit }) {
             ))}
           </nav>
         )}
+        {visit.state === 'planned' && (
+          <button
+            ref={opener}
+            type="button"
+            className="btn btn-ghost btn-sm"
+            aria-expanded={isChanging}
+            onClick={() => setIsChanging(!isChanging)}
+          >
+            <CalendarClock className="size-4" aria-hidden="true" /> Move or cancel
+          </button>
+        )}
         <p className="soft text-center text-sm">
           {done ? 'Done: ' : ''}
           {visit.setsLogged} of {visit.setsPlanned} sets logged
         </p>
       </div>
+      {isChanging && <ChangeVisit visit={visit} onDone={shut} />}
     </li>
   )
 }

@@ -1,2 +1,3 @@
 export { roundOptions } from './queries'
+export { PrintDay } from './PrintDay'
 export { RoundPage } from './RoundPage'

@@ -1,4 +1,7 @@
-import { queryOptions } from '@tanstack/react-query'
+import { queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
+import { toast } from 'sonner'
+import { api, type Visit } from '../../shared/api'
+import { briefDay, timeOfDay } from '../../shared/lib/time'
 import { keptRound } from '../floor/queries'
 
 /** One day's visits; an empty date means today. */
@@ -7,3 +10,86 @@ export const roundOptions = (date: string) =>
     queryKey: ['round', date],
     queryFn: () => keptRound(date),
   })
+
+export interface Place {
+  date: string
+  time: string
+  why?: string
+}
+
+/** Where a visit stands now, on the clock on the wall. */
+export const placeOf = (visit: Visit): Place => ({
+  date: visit.startsAt.slice(0, 10),
+  time: timeOfDay(visit.startsAt),
+  why: visit.why,
+})
+
+/** Moves, cancels and takes out visits; each says what it did and can be taken back. */
+export function useVisits() {
+  const queries = useQueryClient()
+  const fresh = () => queries.invalidateQueries()
+  const back = (undo: () => Promise<unknown>) => ({
+    action: { label: 'Undo', onClick: () => void undo().then(fresh, (error: Error) => toast.error(error.message)) },
+  })
+  const move = useMutation({
+    mutationFn: ({ visit, to }: { visit: Visit; to: Place }) => api.put<void>(`visits/${visit.sessionId}`, to),
+    onSuccess: (_, { visit, to }) => {
+      toast(
+        `${visit.clientName}: ${briefDay(to.date)}, ${to.time}`,
+        back(() => api.put(`visits/${visit.sessionId}`, placeOf(visit))),
+      )
+      return fresh()
+    },
+  })
+  const cancel = useMutation({
+    mutationFn: ({ visit, why }: { visit: Visit; why: string }) =>
+      api.post<void>(`visits/${visit.sessionId}/cancellation`, { why }),
+    onSuccess: (_, { visit }) => {
+      toast(
+        `The visit to ${visit.clientName} is cancelled`,
+        back(() => api.delete(`visits/${visit.sessionId}/cancellation`)),
+      )
+      return fresh()
+    },
+  })
+  const bringBack = useMutation({
+    mutationFn: (visit: Visit) => api.delete<void>(`visits/${visit.sessionId}/cancellation`),
+    onSuccess: (_, visit) => {
+      toast(
+        `The visit to ${visit.clientName} stands again`,
+        back(() => api.post(`visits/${visit.sessionId}/cancellation`, { why: visit.why })),
+      )
+      return fresh()
+    },
+    onError: (error) => toast.error(error.message),
+  })
+  const remove = useMutation({
+    mutationFn: (visit: Visit) => api.delete<void>(`visits/${visit.sessionId}`),
+    onSuccess: (_, visit) => {
+      toast(`The visit added to ${visit.clientName} is taken out`)
+      return fresh()
+    },
+  })
+  return { move, cancel, bringBack, remove }
+}
+
+export function useAddVisit(clientId: number) {
+  const queries = useQueryClient()
+  return useMutation({
+    mutationFn: (what: Place & { plannedSessionId: number | null }) =>
+      api.post<{ sessionId: number }>(`clients/${clientId}/visits`, what),
+    onSuccess: ({ sessionId }, { date, time }) => {
+      toast(`A visit is added: ${briefDay(date)}, ${time}`, {
+        action: {
+          label: 'Undo',
+          onClick: () =>
+            void api.delete(`visits/${sessionId}`).then(
+              () => queries.invalidateQueries(),
+              (error: Error) => toast.error(error.message),
+            ),
+        },
+      })
+      return queries.invalidateQueries()
+    },
+  })
+}

@@ -1,9 +1,9 @@
 import { useQuery } from '@tanstack/react-query'
 import { scaleLinear } from 'd3-scale'
-import type { PatternCoverage } from '../../shared/api'
+import type { Addition, PatternCoverage } from '../../shared/api'
 import { counted, jumpsInWords, signed } from '../../shared/lib/counts'
 import { Loading, Problem } from '../../shared/ui'
-import { coverageOptions } from './queries'
+import { additionsOptions, coverageOptions } from './queries'
 
 const WIDTH = 420
 
@@ -18,9 +18,7 @@ function Span({ pattern }: { pattern: PatternCoverage }) {
       {pattern.gaps.map((gap) => (
         <line key={gap.fromKg} x1={x(gap.fromKg)} x2={x(gap.toKg)} y1={12} y2={12} className="coverage-gap" />
       ))}
-      {pattern.rungsKg.map((kg) => (
-        <line key={kg} x1={x(kg)} x2={x(kg)} y1={5} y2={20} className="peg" />
-      ))}
+      <path d={pattern.rungsKg.map((kg) => `M${x(kg).toFixed(1)} 5V20`).join('')} className="peg" />
       {pattern.neededKg !== null && <path d={`M${x(pattern.neededKg)} 20l-6 -12h12z`} className="coverage-need" />}
     </svg>
   )
@@ -62,12 +60,49 @@ function Row({ pattern }: { pattern: PatternCoverage }) {
 
 const hows: Record<string, string> = { buy: 'Buy', fill: 'Fill', borrow: 'From the bag', find: 'Find in the home' }
 
+/** Why a thing is worth having, in words. */
+function worth({ opened, further, closed }: Addition): string {
+  const parts = [
+    opened.length > 0 && `makes ${opened.join(', ').toLowerCase()} possible, which nothing here trains`,
+    further.length > 0 && `reaches further in ${further.join(', ').toLowerCase()}, where the shelf stops short`,
+    closed > 0 && `fills ${counted(closed, 'jump')} of more than 15 %`,
+  ].filter((part) => part !== false)
+  const words = parts.join('; ')
+  return words.charAt(0).toUpperCase() + words.slice(1)
+}
+
+/** Single things to buy, fill, borrow or find, the one that opens most first. */
+function Additions({ clientId }: { clientId: number }) {
+  const additions = useQuery(additionsOptions(clientId))
+  if (additions.isPending) return <p className="soft mt-1">Trying one thing after the other…</p>
+  if (additions.isError) return <Problem error={additions.error} onRetry={() => void additions.refetch()} />
+  if (additions.data.length === 0) {
+    return <p className="soft mt-1">Nothing on the short list would add anything. The shelf is well stocked.</p>
+  }
+  return (
+    <ol className="mt-1">
+      {additions.data.map((addition) => (
+        <li key={addition.words} className="border-b border-base-300 py-2">
+          <strong>
+            {hows[addition.how]}: {addition.words}
+          </strong>
+          <span className="block">{worth(addition)}.</span>
+          <details className="soft text-sm">
+            <summary className="cursor-pointer">Worth {addition.score}: how it is reckoned</summary>
+            {addition.sum}
+          </details>
+        </li>
+      ))}
+    </ol>
+  )
+}
+
 /** What the shelf can train, pattern by pattern, and which one thing would open most. */
 export function CoveragePanel({ clientId }: { clientId: number }) {
   const coverage = useQuery(coverageOptions(clientId))
   if (coverage.isPending) return <Loading what="what the shelf covers" />
   if (coverage.isError) return <Problem error={coverage.error} onRetry={() => void coverage.refetch()} />
-  const { patterns, missing, additions } = coverage.data
+  const { patterns, missing } = coverage.data
   return (
     <section aria-label="Coverage">
       <h2 className="text-xl">Coverage</h2>
@@ -80,32 +115,7 @@ export function CoveragePanel({ clientId }: { clientId: number }) {
         </p>
       )}
       <h3 className="mt-5 text-lg">One thing that would open most</h3>
-      {additions.length === 0 ? (
-        <p className="soft mt-1">Nothing on the short list would add anything. The shelf is well stocked.</p>
-      ) : (
-        <ol className="mt-1">
-          {additions.map((addition) => (
-            <li key={addition.words} className="flex flex-wrap items-baseline gap-x-4 border-b border-base-300 py-2">
-              <span className="figure-number w-10 text-2xl">{addition.score}</span>
-              <span className="grow basis-72">
-                <strong>
-                  {hows[addition.how]}: {addition.words}
-                </strong>
-                <span className="block text-sm">
-                  {[
-                    addition.opened.length > 0 && `opens ${addition.opened.join(', ').toLowerCase()}`,
-                    addition.further.length > 0 && `reaches further in ${addition.further.join(', ').toLowerCase()}`,
-                    addition.closed > 0 && `fills ${counted(addition.closed, 'jump')}`,
-                  ]
-                    .filter(Boolean)
-                    .join('; ')}
-                </span>
-                <span className="soft block text-sm">{addition.sum}</span>
-              </span>
-            </li>
-          ))}
-        </ol>
-      )}
+      <Additions clientId={clientId} />
       <h3 className="mt-6 text-lg">Every pattern</h3>
       <p className="soft text-sm">
         Each peg is a load that can be told apart, in kilograms of the pattern’s reference lift; the thick line is a

@@ -9,7 +9,7 @@ import { Choice, FormProblem, TextInput } from '../../shared/ui'
 import { visitedOptions } from '../clients'
 import { ChangeThing } from './ChangeThing'
 import { bandKinds, supportUses } from './kinds'
-import { platesOptions, useCopyThing, useInspect, useSupportCheck } from './queries'
+import { platesOptions, useCopyThing, useInspect, useLend, useSupportCheck } from './queries'
 
 function Plates({ clientId, itemId }: { clientId: number; itemId: number }) {
   const [from, setFrom] = useState(0)
@@ -169,38 +169,84 @@ function Condition({ clientId, item }: { clientId: number; item: ShelfItem }) {
   )
 }
 
-/** One more like it, on this shelf or on another client’s. */
-function OneMore({ clientId, item }: { clientId: number; item: ShelfItem }) {
+/** One more like it, on this shelf or on another client’s; or the thing itself lent. */
+function Elsewhere({ clientId, item }: { clientId: number; item: ShelfItem }) {
   const clients = useQuery(visitedOptions)
   const copy = useCopyThing(clientId)
+  const lend = useLend(clientId)
   const others = (clients.data ?? []).filter((client) => client.id !== clientId)
+  const whose = (id: number) => clients.data?.find((client) => client.id === id)?.name ?? ''
+  const problem = (error: Error) => toast.error(error.message)
+  const back = () =>
+    lend.mutate(
+      { itemId: item.id, toClientId: null },
+      { onSuccess: () => toast.success(`${item.name} is with ${item.lentBy} again`), onError: problem },
+    )
+  const copyTo = (toClientId: number) =>
+    copy.mutate(
+      { itemId: item.id, toClientId },
+      {
+        onSuccess: (thing) =>
+          toast.success(
+            `${thing.name} is on ${toClientId === clientId ? 'the shelf' : `the shelf of ${whose(toClientId)}`}`,
+          ),
+        onError: problem,
+      },
+    )
+  const lendTo = (toClientId: number) =>
+    lend.mutate(
+      { itemId: item.id, toClientId },
+      { onSuccess: () => toast.success(`${item.name} is lent to ${whose(toClientId)}`), onError: problem },
+    )
+  return (
+    <>
+      <ToWhom
+        label="One more like it…"
+        isBusy={copy.isPending}
+        onChoose={copyTo}
+        choices={[
+          [clientId, 'on this shelf'],
+          ...others.map(({ id, name }) => [id, `on the shelf of ${name}`] as const),
+        ]}
+      />
+      {item.lentBy === null ? (
+        <ToWhom
+          label="Lend it to…"
+          isBusy={lend.isPending}
+          onChoose={lendTo}
+          choices={others.map(({ id, name }) => [id, name] as const)}
+        />
+      ) : (
+        <button type="button" className="btn btn-sm btn-outline" disabled={lend.isPending} onClick={back}>
+          Give it back to {item.lentBy.split(' ')[0]}
+        </button>
+      )}
+    </>
+  )
+}
+
+interface ToWhomProps {
+  label: string
+  isBusy: boolean
+  choices: (readonly [clientId: number, name: string])[]
+  onChoose: (clientId: number) => void
+}
+
+/** Chosen, and done at once. */
+function ToWhom({ label, isBusy, choices, onChoose }: ToWhomProps) {
   return (
     <label className="text-sm">
-      <span className="sr-only">Put one more like it</span>
+      <span className="sr-only">{label}</span>
       <select
         className="select select-sm w-full"
         value=""
-        disabled={copy.isPending}
-        onChange={(event) => {
-          const toClientId = Number(event.target.value)
-          const whose = clients.data?.find((client) => client.id === toClientId)
-          copy.mutate(
-            { itemId: item.id, toClientId },
-            {
-              onSuccess: (thing) =>
-                toast.success(
-                  `${thing.name} is on ${toClientId === clientId ? 'the shelf' : `the shelf of ${whose?.name}`}`,
-                ),
-              onError: (error) => toast.error(error.message),
-            },
-          )
-        }}
+        disabled={isBusy || choices.length === 0}
+        onChange={(event) => onChoose(Number(event.target.value))}
       >
-        <option value="">One more like it…</option>
-        <option value={clientId}>on this shelf</option>
-        {others.map((client) => (
-          <option key={client.id} value={client.id}>
-            on the shelf of {client.name}
+        <option value="">{label}</option>
+        {choices.map(([id, name]) => (
+          <option key={id} value={id}>
+            {name}
           </option>
         ))}
       </select>
@@ -242,7 +288,7 @@ export function Details({ clientId, item, onTakeOff }: { clientId: number; item:
           >
             Change it
           </button>
-          <OneMore clientId={clientId} item={item} />
+          <Elsewhere clientId={clientId} item={item} />
           <button type="button" className="btn btn-sm btn-outline" onClick={onTakeOff}>
             Take off the shelf
           </button>

@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { Printer } from 'lucide-react'
 import { useState } from 'react'
-import { useParams } from 'react-router'
+import { Link, useParams } from 'react-router'
 import { toast } from 'sonner'
 import { api, type ShelfItem } from '../../shared/api'
 import { Empty, Loading, Problem } from '../../shared/ui'
@@ -10,6 +11,8 @@ import { Details } from './Details'
 import { FillPanel } from './FillPanel'
 import { Implement } from './Implement'
 import { boards } from './kinds'
+import { Lent } from './Lent'
+import { ordered, orders, type Order } from './order'
 import { shelfOptions, useTakeOffShelf } from './queries'
 
 const gripOf = (item: ShelfItem) => (typeof item.measures.grip === 'string' ? item.measures.grip : undefined)
@@ -33,6 +36,7 @@ function Standing({ item, chosen, onChoose }: { item: ShelfItem; chosen: boolean
           {item.name}
         </strong>
         <span className="soft block text-sm">{item.outOfService ? 'out of service' : item.facts}</span>
+        {item.lentBy !== null && <span className="tag mt-1">from {item.lentBy.split(' ')[0]}</span>}
         {!item.outOfService && item.isInspectionDue && <span className="tag look-here mt-1">look it over</span>}
       </span>
     </button>
@@ -45,10 +49,11 @@ export function ShelfPage() {
   const shelf = useQuery(shelfOptions(clientId))
   const takeOff = useTakeOffShelf(clientId)
   const queries = useQueryClient()
+  const [order, setOrder] = useState<Order>('written')
   const [chosenId, setChosenId] = useState<number | null>(null)
   if (shelf.isPending) return <Loading what="the shelf" />
   if (shelf.isError) return <Problem error={shelf.error} onRetry={() => void shelf.refetch()} />
-  const { items, sharedWith } = shelf.data
+  const { items, lentOut, sharedWith } = shelf.data
   const chosen = items.find((item) => item.id === chosenId)
   const remove = (item: ShelfItem) =>
     takeOff.mutate(item.id, {
@@ -76,8 +81,32 @@ export function ShelfPage() {
           </Empty>
         )}
         {sharedWith && <p className="soft mb-3">With the kit of {sharedWith}, which is looked after on their page.</p>}
+        {items.length > 0 && (
+          <div className="mb-3 flex flex-wrap items-center justify-end gap-3">
+            <label className="flex items-center gap-2 text-sm">
+              Order
+              <select
+                className="select select-sm w-auto"
+                value={order}
+                onChange={(event) => setOrder(event.target.value as Order)}
+              >
+                {orders.map(([id, name]) => (
+                  <option key={id} value={id}>
+                    {name}
+                  </option>
+                ))}
+              </select>
+            </label>
+            <Link to={`/clients/${clientId}/shelf/print?order=${order}`} className="btn btn-ghost btn-sm">
+              <Printer className="size-4" aria-hidden="true" /> Print as a list
+            </Link>
+          </div>
+        )}
         {boards.map((board) => {
-          const here = items.filter((item) => board.kinds.includes(item.kind))
+          const here = ordered(
+            items.filter((item) => board.kinds.includes(item.kind)),
+            order,
+          )
           if (here.length === 0) return null
           return (
             <section key={board.name} aria-label={board.name} className="mb-7">
@@ -99,6 +128,7 @@ export function ShelfPage() {
             </section>
           )
         })}
+        <Lent clientId={clientId} things={lentOut} />
         <div className="space-y-10">
           {items.length > 0 && <FillPanel clientId={clientId} items={items} />}
           <CoveragePanel clientId={clientId} />

@@ -1,6 +1,7 @@
 import { keepPreviousData, queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
 import {
   api,
+  type Addition,
   type Coverage,
   type Fill,
   type ParsedLine,
@@ -20,6 +21,13 @@ export const coverageOptions = (clientId: number) =>
   queryOptions({
     queryKey: ['clients', clientId, 'coverage'],
     queryFn: () => api.get<Coverage>(`clients/${clientId}/coverage`),
+  })
+
+/** What one thing more would open: every thing of a list is tried, so it is asked for apart. */
+export const additionsOptions = (clientId: number) =>
+  queryOptions({
+    queryKey: ['clients', clientId, 'coverage', 'additions'],
+    queryFn: () => api.get<Addition[]>(`clients/${clientId}/coverage/additions`),
   })
 
 /** Reads a line as it is typed; the last reading stays until the next one is there. */
@@ -58,6 +66,14 @@ export const useChangeThing = (clientId: number, itemId: number) =>
 export const useCopyThing = (clientId: number) =>
   useShelfChange(({ itemId, toClientId }: { itemId: number; toClientId: number }) =>
     api.post<ShelfItem>(`clients/${clientId}/shelf-items/${itemId}/copy`, { toClientId }),
+  )
+
+/** Lends a thing to another client, or gives it back where nobody is named. */
+export const useLend = (clientId: number) =>
+  useShelfChange(({ itemId, toClientId }: { itemId: number; toClientId: number | null }) =>
+    toClientId === null
+      ? api.delete<void>(`shelf-items/${itemId}/loan`)
+      : api.post<void>(`clients/${clientId}/shelf-items/${itemId}/loan`, { toClientId }),
   )
 
 export const useTakeOffShelf = (clientId: number) =>

@@ -333,8 +333,6 @@ export interface Coverage {
   patterns: PatternCoverage[]
   /** Patterns it cannot train at all. */
   missing: string[]
-  /** Single things that would open more, most first. */
-  additions: Addition[]
 }
 
 /** A point on which trainers differ, with the cue of each side. */
@@ -790,6 +788,15 @@ export interface LedgerSwap {
   isUndone: boolean
 }
 
+/** A thing that is lent to somebody. */
+export interface Lent {
+  id: number
+  name: string
+  count: number
+  /** Who has it. */
+  to: string
+}
+
 /** One limit, or one thing about the room, and what it switches off. */
 export interface LimitEffect {
   id: string
@@ -1115,6 +1122,10 @@ export interface Programmes {
 /** The figure and the curve of one rung, and of the reference lift at the same load. */
 export interface RailDetail {
   key: string
+  /** Its id. */
+  exercise: string
+  /** What putting it into a session says back. */
+  setting: Record<string, unknown>
   equivalent: Equivalent
   figure: Figure
   curve: Curve
@@ -1496,6 +1507,8 @@ export interface ShelfItem {
   isShared: boolean
   /** As entered. */
   measures: Record<string, unknown>
+  /** Whose it is, where it is only lent. */
+  lentBy: string | null
   /** Of a kind that no exercise is done with. */
   servesNothingBecause: string | null
 }
@@ -1507,6 +1520,8 @@ export interface Shelf {
   /** Whose shelf is used as well. */
   sharedWith: string | null
   items: ShelfItem[]
+  /** What belongs here and stands on another shelf. */
+  lentOut: Lent[]
   limits: Limit[]
 }
 
@@ -1675,6 +1690,21 @@ export interface Variant {
   note: string
 }
 
+/** One session of a running programme that a visit more could be. */
+export interface VisitChoice {
+  plannedSessionId: number
+  programmeId: number
+  /** Of the programme; a change says which one it was made on. */
+  version: number
+  name: string
+  week: number
+  /** 1 is Monday. */
+  weekday: number
+  /** On the clock on the wall: "08:30". */
+  time: string
+  minutes: number
+}
+
 /** One visit of the day. */
 export interface Visit {
   sessionId: number
@@ -1700,6 +1730,15 @@ export interface Visit {
   daysSinceLast: number | null
   /** Who shares the kit and has a visit at the same time; null where nobody does. */
   together: TogetherWith | null
+  /** Visits elsewhere at the same time: "Orrin Kestlewick, 09:00". */
+  overlaps: string[]
+  /** ISO 8601; null where it stands where the plan has it. */
+  movedFrom: string | null
+  /** True where it is done a time more than the plan says. */
+  isAdded: boolean
+  isCancelled: boolean
+  /** It was moved or cancelled; empty where nobody said. */
+  why: string
 }
 
 /** One thing a week is checked for. */

@@ -8,7 +8,7 @@ interface TextInputProps {
   unit?: string | undefined
   hint?: string | undefined
   error?: string | undefined
-  type?: 'text' | 'date' | 'number' | 'password'
+  type?: 'text' | 'date' | 'time' | 'number' | 'password'
   autoComplete?: string
   autoFocus?: boolean
   placeholder?: string
@@ -56,14 +56,16 @@ interface ChoiceProps {
   options: [string, string][]
   error?: string | undefined
   hint?: string | undefined
+  autoFocus?: boolean
 }
 
-export function Choice({ label, value, onChange, options, error, hint }: ChoiceProps) {
+export function Choice({ label, value, onChange, options, error, hint, autoFocus }: ChoiceProps) {
   return (
     <Field label={label} error={error} {...(hint ? { hint } : {})}>
       {(attributes) => (
         <select
           {...attributes}
+          autoFocus={autoFocus}
           className="select w-full"
           value={value}
           onChange={(event) => onChange(event.target.value)}

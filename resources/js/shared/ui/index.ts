@@ -1,3 +1,4 @@
+export { PaperCaution, PaperTable, type PaperGroup } from './PaperTable'
 export { Field } from './Field'
 export { Choice, FormProblem, TextArea, TextInput, Toggle } from './Inputs'
 export { LoadNumber } from './LoadNumber'

@@ -1,0 +1,94 @@
+import { useQueries, useQuery } from '@tanstack/react-query'
+import { ArrowLeft } from 'lucide-react'
+import { Link, useParams } from 'react-router'
+import type { Block, Session, Visit } from '../../shared/api'
+import { longDay, timeOfDay } from '../../shared/lib/time'
+import { Loading, PageTitle, PaperCaution, PaperTable, Problem, type PaperGroup } from '../../shared/ui'
+import { sessionOptions } from '../floor/queries'
+import { blockWords } from '../floor/said'
+import { roundOptions } from './queries'
+
+function onPaper(block: Block): PaperGroup {
+  return {
+    key: block.id,
+    title: block.kind === 'straight' ? '' : blockWords(block),
+    rule: block.ruleWords,
+    rows: block.items
+      .filter((item) => item.leftOut === null)
+      .map((item) => ({
+        key: item.id,
+        name: item.name,
+        dose: `${item.sets} × ${item.dose}`,
+        how: [item.words, item.tempo ?? '', item.servable ? '' : `Needs a swap: ${item.problems[0] ?? ''}`]
+          .filter((words) => words !== '')
+          .join(' · '),
+        restSeconds: item.restSeconds,
+        sets: item.sets,
+      })),
+  }
+}
+
+/** One visit on paper; what must be known at the door stands first. */
+function OnPaper({ visit, session }: { visit: Visit; session: Session | undefined }) {
+  const atTheDoor = [
+    ...visit.locks.map((lock) => `Locked: ${lock}`),
+    ...visit.painNotes.map((note) => `Pain: ${note}`),
+    ...visit.limits.map((limit) => limit.label),
+  ]
+  return (
+    <section aria-label={visit.clientName} className="print-session">
+      <h2 className="ledge-thin text-xl">
+        {timeOfDay(visit.startsAt)} · {visit.clientName}{' '}
+        <span className="text-base font-normal">
+          {visit.place} · {visit.sessionName} · {visit.minutes} min
+        </span>
+      </h2>
+      {atTheDoor.length > 0 && (
+        <p className="mt-1 text-sm">
+          <strong>Mind:</strong> {atTheDoor.join('; ')}
+        </p>
+      )}
+      {(session?.layOut.length ?? 0) > 0 && (
+        <p className="mt-1 text-sm">
+          <strong>Lay out:</strong> {session?.layOut.join(', ')}
+        </p>
+      )}
+      {session === undefined ? (
+        <p className="soft mt-1 text-sm">The session is being fetched…</p>
+      ) : (
+        <PaperTable groups={session.blocks.map(onPaper)} />
+      )}
+    </section>
+  )
+}
+
+/** The visits of one day on paper, in order. */
+export function PrintDay() {
+  const { date = '' } = useParams()
+  const round = useQuery(roundOptions(date))
+  const visits = (round.data?.visits ?? []).filter((visit) => !visit.isCancelled)
+  const sessions = useQueries({ queries: visits.map((visit) => sessionOptions(visit.sessionId)) })
+  if (round.isPending) return <Loading what="the day" />
+  if (round.isError) return <Problem error={round.error} onRetry={() => void round.refetch()} />
+  const isWhole = sessions.every((one) => one.data !== undefined)
+  return (
+    <section aria-label="The day on paper" className="print-week">
+      <div className="no-print mb-4 flex flex-wrap gap-2">
+        <Link to={`/?date=${date}`} className="btn btn-ghost btn-sm -ml-3">
+          <ArrowLeft className="size-4" aria-hidden="true" /> Back to the Round
+        </Link>
+        <button type="button" className="btn btn-primary btn-sm" disabled={!isWhole} onClick={() => window.print()}>
+          {isWhole ? 'Print it' : 'Laying it out…'}
+        </button>
+      </div>
+      <PageTitle title={`The day on paper · ${longDay(date)}`} className="text-2xl">
+        {longDay(date)}
+      </PageTitle>
+      {visits.length === 0 && <p className="mt-4">No visits on this day.</p>}
+      {visits.map((visit, at) => (
+        <OnPaper key={visit.sessionId} visit={visit} session={sessions[at]?.data} />
+      ))}
+      {visits.length > 0 && <PaperCaution />}
+    </section>
+  )
+}
