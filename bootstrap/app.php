@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Middleware\ReadDecimalCommas;
+use App\Http\Middleware\SpeakTheirWords;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -22,7 +23,7 @@ return Application::configure(basePath: dirname(__DIR__))
         // The page and its API share one origin, and the stand-in for missing packages has no cross-origin headers.
         $middleware->remove(HandleCors::class);
         $middleware->statefulApi();
-        $middleware->api(append: [ReadDecimalCommas::class]);
+        $middleware->api(append: [ReadDecimalCommas::class, SpeakTheirWords::class]);
         $middleware->redirectGuestsTo('/sign-in');
     })
     ->withExceptions(function (Exceptions $exceptions): void {

@@ -18,6 +18,7 @@ use App\Http\Controllers\ClearanceController;
 use App\Http\Controllers\ClientController;
 use App\Http\Controllers\CopyShelfItemController;
 use App\Http\Controllers\CoverageController;
+use App\Http\Controllers\DemoClientController;
 use App\Http\Controllers\ExerciseRungController;
 use App\Http\Controllers\ExerciseVariantController;
 use App\Http\Controllers\FillController;
@@ -91,6 +92,8 @@ Route::middleware(['auth:sanctum', FollowProgrammes::class])->group(function ():
     Route::post('household-mass', HouseholdMassController::class);
     Route::get('settings', [SettingsController::class, 'show']);
     Route::put('settings', [SettingsController::class, 'update']);
+    Route::post('demo-client', [DemoClientController::class, 'store']);
+    Route::delete('demo-client', [DemoClientController::class, 'destroy']);
     Route::put('password', PasswordController::class)->middleware('throttle:10,1');
     Route::post('clients/{client}/measures', [BodyMeasureController::class, 'store']);
     Route::put('clients/{client}/home', HomeController::class);

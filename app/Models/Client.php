@@ -37,6 +37,7 @@ use NimbleShelf\Core\Planning\Goal;
  * @property int|null $kit_from_id Whose shelf is used as well.
  * @property-read Client|null $kitFrom
  * @property-read Screening|null $screening
+ * @property bool $is_demo True where they are nobody real.
  * @property-read Collection<int, Clearance> $clearances
  * @property-read MovementCheck|null $movementCheck
  * @property-read BodyMeasure $bodyMeasure
@@ -60,6 +61,7 @@ final class Client extends Model
             'note' => 'encrypted',
             'born_on' => 'date',
             'archived_at' => 'datetime',
+            'is_demo' => 'boolean',
             'guardian_on' => 'date',
         ];
     }

@@ -30,6 +30,7 @@ final class User extends Authenticatable
         'systolic' => BloodPressure::USUAL_SYSTOLIC,
         'diastolic' => BloodPressure::USUAL_DIASTOLIC,
         'emergency_number' => '112',
+        'push_up' => 'push-up',
     ];
 
     protected $fillable = ['name', 'email', 'password', 'settings'];

@@ -200,3 +200,38 @@ it('leaves the bench alone when nothing hangs there', function (): void {
     $this->getJson($this->path)->assertOk()->assertJsonPath('itemId', null)->assertJsonPath('points', []);
     expect(resolve(RunBench::class)->item(BenchState::of(Cache::store(), 9, 9), $this->client))->toBeNull();
 });
+
+it('takes what was read off a scale of one’s own: a band’s curve and a mass', function (): void {
+    $this->postJson("{$this->path}/hang", ['itemId' => $this->tube->id]);
+    // 20 N × 0.5 stretch at 180 cm is what a band of a = b = 20 N gives by halves; here it pulls twice as hard.
+    foreach ([[160, '1,40'], [200, '2.70 2.72'], [240, '4.10']] as $i => [$lengthCm, $readings]) {
+        $this->postJson("{$this->path}/points", ['lengthCm' => $lengthCm, 'readings' => $readings, 'unit' => 'kg'])
+            ->assertOk()->assertJsonCount($i + 1, 'points');
+    }
+    $this->getJson($this->path)->assertJsonPath('points.0.forceN', 13.73)->assertJsonPath('points.0.sdN', 0.03)
+        ->assertJsonPath('points.1.forceN', 26.58)->assertJsonPath('points.1.sdN', 0.14);
+    $this->postJson("{$this->path}/finish", [])->assertOk();
+    expect($this->tube->fresh()->measures['source'])->toBe('measured');
+    $this->postJson("{$this->path}/hang", ['itemId' => $this->bag->id]);
+    $this->postJson("{$this->path}/weigh", ['readings' => '10,6 10.7', 'unit' => 'kg'])->assertOk()
+        ->assertJsonPath('certainty', 'weighed');
+    expect($this->bag->fresh()->measures['mass_kg'])->toBe(10.65);
+});
+
+it('refuses a reading that is none, naming the field, and keeps the points', function (array $said, string $field): void {
+    $this->postJson("{$this->path}/hang", ['itemId' => $this->tube->id]);
+    $this->postJson("{$this->path}/points", ['lengthCm' => 180, 'readings' => '20', 'unit' => 'N'])->assertOk();
+    $this->postJson("{$this->path}/points", $said)->assertUnprocessable()->assertJsonValidationErrors($field);
+    $this->getJson($this->path)->assertJsonCount(1, 'points');
+})->with([
+    'no reading' => [['lengthCm' => 200, 'readings' => '', 'unit' => 'N'], 'readings'],
+    'words' => [['lengthCm' => 200, 'readings' => 'a lot', 'unit' => 'N'], 'readings'],
+    'a unit nobody knows' => [['lengthCm' => 200, 'readings' => '20', 'unit' => 'st'], 'unit'],
+    'too far' => [['lengthCm' => 900, 'readings' => '20', 'unit' => 'N'], 'lengthCm'],
+]);
+
+it('wants a length for what is typed', function (): void {
+    $this->postJson("{$this->path}/hang", ['itemId' => $this->tube->id]);
+    $this->postJson("{$this->path}/points", ['readings' => '20', 'unit' => 'N'])
+        ->assertUnprocessable()->assertJsonValidationErrors('lengthCm');
+});

@@ -31,7 +31,7 @@ it('says what is wrong in the words of the label', function (string $path, array
     $answer = $this->postJson("/api/{$path}", $entered)->assertUnprocessable();
     expect($answer->json('errors')[$field][0] ?? null)->toBe($says);
 })->with([
-    'where a request has a sentence of its own' => ['clients', ['heightCm' => 20], 'heightCm', 'Height is between 100 and 230 cm.'],
+    'where a request has a sentence of its own' => ['clients', ['heightCm' => 20], 'heightCm', 'Height: between 100 and 230 cm.'],
     'a number' => ['clients', ['heightCm' => 'tall'], 'heightCm', 'Height (cm): a number, such as 12 or 7.5.'],
     'a limb too short for the height' => [
         'clients/{client}/measures',

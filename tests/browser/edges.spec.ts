@@ -122,7 +122,7 @@ test('a list is pasted and looked through line by line; who lives is refused, an
   await change.getByLabel('How many').fill('1')
   await change.getByRole('button', { name: 'Keep the change' }).click()
   await expect(standing(/^iron bell 17.5 kg/)).toBeVisible()
-  await page.getByLabel('Put one more like it').selectOption({ label: 'on this shelf' })
+  await page.getByLabel('One more like it…').selectOption({ label: 'on this shelf' })
   await expect(standing(/iron bell 2/)).toBeVisible()
 })
 

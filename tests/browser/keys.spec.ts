@@ -1,4 +1,5 @@
 import { atTheRound, expect, openClient, test, visitTo } from './desk'
+import { keyWalk } from './walk'
 
 test('a page’s keys act only where nothing that has the focus needs them, and never through a dialog', async ({
   page,
@@ -88,4 +89,56 @@ test('each place names its window and its heading, and whoever goes there finds 
   await page.keyboard.press('Enter')
   await expect(page).toHaveTitle('Catalogue · Nimble Shelf')
   await expect(heading).toBeFocused()
+})
+
+test('Enter and Space do what the element under them says, on everything of every place', async ({ page }) => {
+  test.slow()
+  await atTheRound(page)
+  const { sessionId, items } = await visitTo(page, 'Orrin Kestlewick')
+  const clientId = await page.evaluate(async (id) => {
+    const session = (await (await fetch(`/api/sessions/${id}`)).json()) as { clientId: number }
+    return session.clientId
+  }, sessionId)
+  const programmes = await page.evaluate(
+    async (id) =>
+      (await (await fetch(`/api/clients/${id}/programmes`, { headers: { Accept: 'application/json' } })).json()) as {
+        shown: { id: number } | null
+      },
+    clientId,
+  )
+  const at = `/clients/${clientId}`
+  const places = [
+    '/',
+    '/?add=visit',
+    '/clients',
+    '/clients/new',
+    '/settings',
+    '/catalogue',
+    '/catalogue/goblet-squat',
+    at,
+    `${at}/health`,
+    `${at}/room`,
+    `${at}/shelf`,
+    `${at}/bench`,
+    `${at}/rail`,
+    `${at}/programme`,
+    `${at}/ledger`,
+    ...(programmes.shown === null ? [] : [`${at}/programme/${programmes.shown.id}/week/1`]),
+    `/swap/${items[0]?.id ?? 0}`,
+    `/replan/${sessionId}?for=less-time`,
+    `/floor/${sessionId}`,
+  ]
+  let pressed = 0
+  const wrong: string[] = []
+  for (const place of places) {
+    await page.goto(place)
+    await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible()
+    await page.waitForLoadState('networkidle')
+    const walked = await keyWalk(page, place)
+    expect(walked.pressed, place).toBeGreaterThan(10)
+    pressed += walked.pressed
+    wrong.push(...walked.wrong)
+  }
+  expect(wrong).toEqual([])
+  expect(pressed).toBeGreaterThan(600)
 })

@@ -20,7 +20,7 @@ test('a first visit: from nothing to a filled, tested shelf', async ({ page }) =
   await page.getByLabel('Name').fill('Wilhelmina Ostrander')
   await page.getByLabel('Height').fill('17')
   await page.getByRole('button', { name: 'Go on to the health questions' }).click()
-  await expect(page.getByText('Height is between 100 and 230 cm.')).toBeVisible()
+  await expect(page.getByText('Height: between 100 and 230 cm.')).toBeVisible()
   await expect(page.getByText('What does the client weigh, in kilograms?')).toBeVisible()
   await expect(page.getByLabel('Name')).toHaveValue('Wilhelmina Ostrander')
   await page.getByLabel('Height').fill('166')

@@ -8,6 +8,7 @@ use App\Bench\BenchState;
 use App\Models\ShelfItem;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
+use NimbleShelf\Core\Bench\TypedReadings;
 use NimbleShelf\Core\Mechanics\Body;
 use NimbleShelf\Core\Mechanics\Certainty;
 
@@ -54,16 +55,20 @@ final readonly class FinishBench
         $state->keep();
     }
 
-    /** @throws ValidationException If the scale swings or cannot say. */
-    public function weigh(BenchState $state, ShelfItem $item): void
+    /**
+     * @param  TypedReadings|null  $typed  Read off another scale; null for the one here.
+     *
+     * @throws ValidationException If the scale swings or cannot say.
+     */
+    public function weigh(BenchState $state, ShelfItem $item, ?TypedReadings $typed = null): void
     {
         if ($item->toThing()->isBand()) {
             throw ValidationException::withMessages(['gauge' => 'A band is tested at lengths, not weighed.']);
         }
-        $massKg = $this->bench->steadyForce($state, $item)->meanN / Body::GRAVITY;
+        $massKg = ($typed ?? $this->bench->steadyForce($state, $item))->meanN / Body::GRAVITY;
         if ($massKg < 0.05) {
             throw ValidationException::withMessages([
-                'gauge' => 'The scale shows next to nothing. Was it tared with the thing on the hook?',
+                $typed === null ? 'gauge' : 'readings' => 'The scale shows next to nothing. Was it tared with the thing on the hook?',
             ]);
         }
         $key = $item->kind === 'rucksack' ? 'tare_kg' : 'mass_kg';

@@ -15,6 +15,7 @@ use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Support\Sleep;
 use Illuminate\Validation\ValidationException;
 use NimbleShelf\Core\Bench\SteadyReading;
+use NimbleShelf\Core\Bench\TypedReadings;
 use NimbleShelf\Core\Mechanics\Band;
 
 /** Hangs things on the scale, sets lengths, takes points. The scale is a stand-in; all but `gauge()` would work with a real one. */
@@ -107,9 +108,13 @@ final readonly class RunBench
         return $steady;
     }
 
-    public function take(BenchState $state, ShelfItem $item): void
+    /** @param  TypedReadings|null  $typed  Read off another scale; null for the one here. */
+    public function take(BenchState $state, ShelfItem $item, ?TypedReadings $typed = null): void
     {
-        $steady = $this->steadyForce($state, $item);
+        if ($typed !== null && $state->lengthM <= ($item->toThing()->band->restLengthM ?? INF)) {
+            throw ValidationException::withMessages(['lengthCm' => 'How long is it now? Longer than at rest, in centimetres.']);
+        }
+        $steady = $typed ?? $this->steadyForce($state, $item);
         $lengthCm = round($state->lengthM * 100, 1);
         // A second reading at one length takes the place of the first.
         $points = array_values(array_filter($state->points, static fn (array $point): bool => abs($point['lengthCm'] - $lengthCm) > 0.05));

@@ -41,6 +41,7 @@ final readonly class ShowClients
                 shelfCount: (int) $client->getAttribute('shelf_items_count'),
                 nextVisit: $next?->starts_at->toIso8601String(),
                 isArchived: $client->archived_at !== null,
+                isDemo: $client->is_demo,
             );
         })->all());
     }

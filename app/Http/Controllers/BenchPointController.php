@@ -15,7 +15,11 @@ final class BenchPointController extends Controller
     public function store(BenchRequest $request, Client $client, RunBench $bench, ShowBench $show): BenchResource
     {
         [$state, $item] = $bench->hanging($request->trainer(), $client);
-        $bench->take($state, $item);
+        $typed = $request->typed();
+        if ($request->has('lengthCm')) {
+            $bench->pull($state, $item, $request->lengthM());
+        }
+        $bench->take($state, $item, $typed);
 
         return $show->handle($client, $request->trainer());
     }

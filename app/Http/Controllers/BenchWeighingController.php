@@ -15,7 +15,8 @@ final class BenchWeighingController extends Controller
 {
     public function store(BenchRequest $request, Client $client, RunBench $bench, ShowBench $show, FinishBench $finish): BenchResource
     {
-        $finish->weigh(...$bench->hanging($request->trainer(), $client));
+        [$state, $item] = $bench->hanging($request->trainer(), $client);
+        $finish->weigh($state, $item, $request->typed());
 
         return $show->handle($client, $request->trainer());
     }

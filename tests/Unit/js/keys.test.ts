@@ -8,7 +8,7 @@ describe('keys of a page', () => {
     ['Enter on nothing', {}, false],
     ['a letter in a text', { key: 'u', tag: 'INPUT', type: 'text' }, true],
     ['a digit in a number', { key: '3', tag: 'INPUT', type: 'number' }, true],
-    ['Enter on a choice', { tag: 'INPUT', type: 'radio' }, false],
+    ['Enter on a choice', { tag: 'INPUT', type: 'radio' }, true],
     ['an arrow on a choice', { key: 'ArrowDown', tag: 'INPUT', type: 'radio' }, true],
     ['Space on a tick', { key: ' ', tag: 'INPUT', type: 'checkbox' }, true],
     ['u on a slider', { key: 'u', tag: 'INPUT', type: 'range' }, false],

@@ -47,9 +47,9 @@ trait PersonRules
             'guardianOn.required_with' => 'On which day did the guardian consent?',
             'kitFromId.exists' => 'There is no such client of yours.',
             'heightCm.required' => 'How tall is the client, in centimetres? Every sum needs it.',
-            'heightCm.between' => 'Height is between 100 and 230 cm.',
+            'heightCm.between' => 'Height: between 100 and 230 cm.',
             'bodyMassKg.required' => 'What does the client weigh, in kilograms? Every sum needs it.',
-            'bodyMassKg.between' => 'Body mass is between 25 and 250 kg.',
+            'bodyMassKg.between' => 'Body mass: between 25 and 250 kg.',
         ];
     }
 

@@ -4,71 +4,31 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Clients;
 
-use Illuminate\Validation\ValidationException;
-use NimbleShelf\Core\Exception\CoreException;
-use NimbleShelf\Core\Mechanics\Body;
-
 final class StoreBodyMeasureRequest extends ClientRequest
 {
+    use MeasureRules;
+
     /** @return array<string, list<string>> */
     public function rules(): array
     {
         return [
-            'heightCm' => ['required', 'numeric', 'between:100,230'],
-            'bodyMassKg' => ['required', 'numeric', 'between:25,250'],
             'measuredOn' => ['nullable', 'date', 'before_or_equal:today'],
-            'limbsCm' => ['nullable', 'array'],
-            'limbsCm.*' => ['nullable', 'numeric', 'between:3,120'],
-        ];
+        ] + $this->measureRules();
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
         return [
-            'heightCm.between' => 'Height is between 100 and 230 cm.',
-            'bodyMassKg.between' => 'Body mass is between 25 and 250 kg.',
+            'heightCm.between' => 'Height: between 100 and 230 cm.',
+            'bodyMassKg.between' => 'Body mass: between 25 and 250 kg.',
             'measuredOn.before_or_equal' => 'A measure cannot be from a day to come.',
         ];
-    }
-
-    /** "limbs.thigh_cm must be between 21 and 67 cm; got 5." as somebody would say it. */
-    private function inWords(CoreException $wrong): string
-    {
-        preg_match('/^limbs\.(\w+)_cm$/', $wrong->field(), $limb);
-        preg_match('/between ([\d.]+) and ([\d.]+) cm/', $wrong->getMessage(), $range);
-
-        return $limb === [] || $range === []
-            ? $wrong->getMessage()
-            : sprintf('Length of the %s (cm): between %s and %s at this height.', str_replace('_', ' ', $limb[1]), $range[1], $range[2]);
     }
 
     /** @return array<string, mixed> */
     public function measures(): array
     {
-        $limbs = [];
-        $said = $this->input('limbsCm');
-        foreach (is_array($said) ? $said : [] as $limb => $cm) {
-            if (is_numeric($cm)) {
-                $limbs[(string) $limb] = (float) $cm;
-            }
-        }
-        // The core knows which limbs there are and how long they can be; it says so, and the form in the words of its label.
-        try {
-            Body::of(
-                $this->float('heightCm') / 100,
-                $this->float('bodyMassKg'),
-                array_map(static fn (float $cm): float => $cm / 100, $limbs),
-            );
-        } catch (CoreException $wrong) {
-            throw ValidationException::withMessages([$wrong->field() => $this->inWords($wrong)]);
-        }
-
-        return [
-            'measured_on' => $this->dayOf('measuredOn'),
-            'height_cm' => $this->float('heightCm'),
-            'body_mass_kg' => $this->float('bodyMassKg'),
-            'limbs' => $limbs,
-        ];
+        return $this->measured($this->dayOf('measuredOn'));
     }
 }

@@ -11,7 +11,7 @@ use Illuminate\Validation\Rules\Exists;
 
 final class StoreClientRequest extends FormRequest
 {
-    use PersonRules;
+    use MeasureRules, PersonRules;
 
     /** @return array<string, list<string|Enum|Exists>> */
     public function rules(): array
@@ -19,10 +19,7 @@ final class StoreClientRequest extends FormRequest
         /** @var User $trainer */
         $trainer = $this->user();
 
-        return $this->personRules($trainer->id) + [
-            'heightCm' => ['required', 'numeric', 'between:100,230'],
-            'bodyMassKg' => ['required', 'numeric', 'between:25,250'],
-        ];
+        return $this->personRules($trainer->id) + $this->measureRules();
     }
 
     /** @return array<string, mixed> */
@@ -37,12 +34,7 @@ final class StoreClientRequest extends FormRequest
         /** @var User $trainer */
         $trainer = $this->user();
 
-        return [
-            'measured_on' => $trainer->today(),
-            'height_cm' => $this->float('heightCm'),
-            'body_mass_kg' => $this->float('bodyMassKg'),
-            'limbs' => [],
-        ];
+        return $this->measured($trainer->today());
     }
 
     private function text(string $field): string

@@ -19,6 +19,7 @@ final class UpdateSettingsRequest extends FormRequest
             'weights' => ['nullable', 'array:'.implode(',', array_keys(MatchScore::WEIGHTS))],
             'weights.*' => ['required', 'integer', 'between:0,100'],
             'zone' => ['nullable', 'timezone'],
+            'pushUp' => ['nullable', 'in:push-up,press-up'],
             'emergencyNumber' => ['required', 'string', 'max:20', 'regex:/^[0-9+ ]+$/'],
         ];
     }
@@ -32,6 +33,7 @@ final class UpdateSettingsRequest extends FormRequest
             'weights.*.required' => 'How much does it count?',
             'weights.*.integer' => 'A weight is a whole number.',
             'weights.*.between' => 'A weight is between 0 and 100.',
+            'pushUp.in' => 'Push-up or press-up: one of the two.',
             'zone.timezone' => 'Choose a time zone from the list.',
             'emergencyNumber.required' => 'Which number is called in an emergency here?',
             'emergencyNumber.regex' => 'A number has digits, spaces and a plus sign.',
@@ -53,7 +55,12 @@ final class UpdateSettingsRequest extends FormRequest
     {
         $weights = $this->input('weights');
 
-        return ($this->filled('zone') ? ['zone' => $this->string('zone')->toString()] : []) + [
+        $chosen = array_filter([
+            'zone' => $this->string('zone')->toString(),
+            'push_up' => $this->string('pushUp')->toString(),
+        ], static fn (string $one): bool => $one !== '');
+
+        return $chosen + [
             'weights' => is_array($weights) ? array_map(
                 static fn (mixed $weight): int => is_numeric($weight) ? (int) $weight : 0,
                 $weights,

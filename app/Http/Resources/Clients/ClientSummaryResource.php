@@ -13,6 +13,7 @@ final readonly class ClientSummaryResource extends Resource
     /**
      * @param  list<LimitResource>  $limits
      * @param  string|null  $nextVisit  ISO 8601; null where none is planned.
+     * @param  bool  $isDemo  True where they are nobody real, but somebody to try things on.
      * @param  bool  $isArchived  True where they are put away.
      */
     public function __construct(
@@ -24,6 +25,7 @@ final readonly class ClientSummaryResource extends Resource
         public int $shelfCount,
         public ?string $nextVisit,
         public bool $isArchived,
+        public bool $isDemo,
     ) {
     }
 }

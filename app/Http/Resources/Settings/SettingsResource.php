@@ -13,6 +13,7 @@ final readonly class SettingsResource extends Resource
     /**
      * @param  list<WeightResource>  $weights  How much each part of a match counts.
      * @param  string  $zone  Where the trainer's days begin and end.
+     * @param  string  $pushUp  What they call it: `push-up` or `press-up`.
      * @param  int  $systolic  Millimetres of mercury at or above which nobody trains that day, as is the next.
      */
     public function __construct(
@@ -21,6 +22,7 @@ final readonly class SettingsResource extends Resource
         public string $emergencyNumber,
         public array $weights,
         public string $zone,
+        public string $pushUp,
     ) {
     }
 
@@ -32,6 +34,7 @@ final readonly class SettingsResource extends Resource
             (string) $trainer->setting('emergency_number'),
             WeightResource::of($trainer->weights()),
             $trainer->zone(),
+            (string) $trainer->setting('push_up'),
         );
     }
 }

@@ -10,9 +10,14 @@ import { useKeys } from '../../shared/lib/useKeys'
 import { Choice, Empty, FormProblem, LoadNumber, Loading, Problem, TextInput } from '../../shared/ui'
 import { bandKinds, shelfOptions } from '../shelf'
 import { BandPlot } from './BandPlot'
+import { ByHand } from './ByHand'
 import { benchOptions, useBench } from './queries'
 import { type Reading, useGauge } from './useGauge'
 
+const whose: [isOwn: boolean, words: string][] = [
+  [false, 'The stand-in here'],
+  [true, 'A scale of your own'],
+]
 const hangable = [...bandKinds, 'object', 'dumbbell', 'kettlebell', 'rucksack']
 
 function Scale({ reading, lost }: { reading: Reading | null; lost: boolean }) {
@@ -227,7 +232,8 @@ export function BenchPage() {
   const shelf = useQuery(shelfOptions(clientId))
   const act = useBench(clientId)
   const shown = bench.data
-  const { reading, lost } = useGauge(clientId, shown?.itemId != null)
+  const [isOwn, setIsOwn] = useState(false)
+  const { reading, lost } = useGauge(clientId, shown?.itemId != null && !isOwn)
   const [picked, setPicked] = useState(search.get('item') ?? '')
   if (bench.isPending || shelf.isPending) return <Loading what="the bench" />
   if (bench.isError) return <Problem error={bench.error} onRetry={() => void bench.refetch()} />
@@ -272,11 +278,32 @@ export function BenchPage() {
         </form>
         <p className="caution caution-look mb-4">
           Inspect the band first; eyes out of its line, nobody behind it. The scale here is a simulated stand-in with
-          noise, drift and a settle time.
+          noise, drift and a settle time; what a real one shows can be typed.
         </p>
         {state.itemId !== null && (
           <>
             <p className="font-semibold">On the hook: {state.itemName}</p>
+            <div role="group" aria-label="Whose scale" className="my-2 flex flex-wrap gap-2">
+              {whose.map(([own, words]) => (
+                <button
+                  key={words}
+                  type="button"
+                  aria-pressed={isOwn === own}
+                  className={`btn btn-sm ${isOwn === own ? 'btn-primary' : 'btn-outline'}`}
+                  onClick={() => {
+                    act.reset()
+                    setIsOwn(own)
+                  }}
+                >
+                  {words}
+                </button>
+              ))}
+            </div>
+          </>
+        )}
+        {state.itemId !== null && isOwn && <ByHand key={state.itemId} bench={state} act={act} />}
+        {state.itemId !== null && !isOwn && (
+          <>
             <Scale reading={reading} lost={lost} />
             <div className="mb-4 mt-2 flex gap-2">
               <button type="button" className="btn btn-ghost btn-sm" onClick={() => act.mutate({ act: 'tare' })}>

@@ -1,7 +1,9 @@
 import { useState } from 'react'
 import { toast } from 'sonner'
-import { ApiError, type Exercise, type Variant } from '../../shared/api'
-import { Field } from '../../shared/ui'
+import { z } from 'zod'
+import type { Exercise, Variant } from '../../shared/api'
+import { needed, optional, useEntry } from '../../shared/form'
+import { TextArea, TextInput, Trouble } from '../../shared/ui'
 import { useRemoveVariant, useSaveVariant, type VariantEntry } from './queries'
 
 const lines = (text: string) =>
@@ -10,11 +12,14 @@ const lines = (text: string) =>
     .map((line) => line.trim())
     .filter(Boolean)
 
-/** The first thing said about a field or one of its lines. */
-const about = (error: ApiError | null, field: string) =>
-  error === null
-    ? undefined
-    : Object.entries(error.errors).find(([key]) => key === field || key.startsWith(`${field}.`))?.[1][0]
+const schema = z.object({
+  name: needed('Give your version a name of its own.'),
+  setUp: optional,
+  outward: optional,
+  inward: optional,
+  breath: optional,
+  note: optional,
+})
 
 interface VersionFormProps {
   exercise: Exercise
@@ -31,78 +36,59 @@ function VersionForm({ exercise, variant, onDone }: VersionFormProps) {
     breath: exercise.cues.breath,
     note: '',
   }
-  const [entered, setEntered] = useState({
-    name: from.name,
-    setUp: from.setUp.join('\n'),
-    outward: from.outward.join('\n'),
-    inward: from.inward.join('\n'),
-    breath: from.breath,
-    note: from.note,
-  })
   const save = useSaveVariant(variant?.id ?? null)
-  const error = save.error instanceof ApiError ? save.error : null
-  const text = (name: keyof typeof entered, label: string, hint: string, rows: number) => (
-    <Field label={label} hint={hint} error={about(error, name)}>
-      {(attributes) => (
-        <textarea
-          {...attributes}
-          rows={rows}
-          className="textarea w-full"
-          value={entered[name]}
-          onChange={(event) => setEntered({ ...entered, [name]: event.target.value })}
-        />
-      )}
-    </Field>
+  const entry = useEntry({
+    schema,
+    initial: {
+      name: from.name,
+      setUp: from.setUp.join('\n'),
+      outward: from.outward.join('\n'),
+      inward: from.inward.join('\n'),
+      breath: from.breath,
+      note: from.note,
+    },
+    draft: `version-${variant?.id ?? exercise.id}`,
+    // One line of several is marked as the field it stands in.
+    fieldOf: (name) => name.replace(/\..*$/, ''),
+    send: async (entered) => {
+      const kept: VariantEntry = {
+        exercise: exercise.id,
+        name: entered.name,
+        setUp: lines(entered.setUp),
+        outward: lines(entered.outward),
+        inward: lines(entered.inward),
+        breath: entered.breath,
+        note: entered.note,
+      }
+      const saved = await save.mutateAsync(kept)
+      toast.success(`${saved.name} is kept`)
+    },
+    onSent: onDone,
+  })
+  const text = (name: keyof typeof entry.entered, label: string, hint: string, rows: number) => (
+    <TextArea label={label} hint={hint} rows={rows} {...entry.field(name)} />
   )
   return (
-    <form
-      className="paper grid gap-2 p-5"
-      aria-label="Your own version"
-      noValidate
-      onSubmit={(event) => {
-        event.preventDefault()
-        const entry: VariantEntry = {
-          exercise: exercise.id,
-          name: entered.name,
-          setUp: lines(entered.setUp),
-          outward: lines(entered.outward),
-          inward: lines(entered.inward),
-          breath: entered.breath,
-          note: entered.note,
-        }
-        save.mutate(entry, {
-          onSuccess: (saved) => {
-            toast.success(`${saved.name} is kept`)
-            onDone()
-          },
-        })
-      }}
-    >
-      <Field label="Name" hint="A name of its own, beside the shipped one" error={about(error, 'name')}>
-        {(attributes) => (
-          <input
-            {...attributes}
-            className="input w-full"
-            value={entered.name}
-            onChange={(event) => setEntered({ ...entered, name: event.target.value })}
-          />
-        )}
-      </Field>
+    <form className="paper grid gap-2 p-5" aria-label="Your own version" {...entry.form}>
+      <TextInput label="Name" hint="A name of its own, beside the shipped one" {...entry.field('name')} />
       {text('setUp', 'Set up', 'One cue to a line', 2)}
       {text('outward', 'What to do', 'One cue to a line', 3)}
       {text('inward', 'Where it works', 'One cue to a line', 2)}
       {text('breath', 'Breath', '', 1)}
       {text('note', 'Note to yourself', 'Kept apart from the instructions', 2)}
-      {error && error.status !== 422 && (
-        <p role="alert" className="font-semibold text-error">
-          {error.message}
-        </p>
-      )}
+      <Trouble words={entry.problem} />
       <div className="flex gap-2">
-        <button className="btn btn-primary" disabled={save.isPending}>
-          {save.isPending ? 'Keeping it…' : 'Keep this version'}
+        <button className="btn btn-primary" disabled={entry.isSending}>
+          {entry.isSending ? 'Keeping it…' : 'Keep this version'}
         </button>
-        <button type="button" className="btn btn-ghost" onClick={onDone}>
+        <button
+          type="button"
+          className="btn btn-ghost"
+          onClick={() => {
+            entry.forget()
+            onDone()
+          }}
+        >
           Cancel
         </button>
       </div>

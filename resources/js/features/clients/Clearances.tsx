@@ -1,39 +1,38 @@
 import { useState } from 'react'
 import { toast } from 'sonner'
-import { api, ApiError, type Health } from '../../shared/api'
+import { z } from 'zod'
+import { api, type Health } from '../../shared/api'
+import { needed, optional, useEntry } from '../../shared/form'
 import { briefDay } from '../../shared/lib/time'
-import { FormProblem, TextInput } from '../../shared/ui'
+import { TextInput, Trouble } from '../../shared/ui'
 import { sent } from './PersonFields'
 import { useHealthChange } from './queries'
 
+const schema = z.object({
+  givenOn: needed('On which day was it given?'),
+  expiresOn: optional,
+  givenBy: needed('Who gave it?'),
+  allows: needed('What does it allow, in the clinician’s words?'),
+})
+
 export function ClearanceForm({ health }: { health: Health }) {
   const open = health.locks.map((lock) => lock.question).filter((question) => question !== null)
-  const blank = { givenOn: '', expiresOn: '', givenBy: '', allows: '' }
-  const [entered, setEntered] = useState(blank)
   const [lifts, setLifts] = useState<string[]>([])
   const clear = useHealthChange(health.clientId, (what: Record<string, unknown>) =>
     api.post<Health>(`clients/${health.clientId}/clearances`, what),
   )
-  if (open.length === 0) return null
-  const error = clear.error instanceof ApiError ? clear.error : null
-  const field = (name: keyof typeof blank) => ({
-    value: entered[name],
-    onChange: (value: string) => setEntered({ ...entered, [name]: value }),
-    error: error?.about(name),
+  const entry = useEntry({
+    schema,
+    initial: { givenOn: '', expiresOn: '', givenBy: '', allows: '' },
+    draft: `clearance-${health.clientId}`,
+    isSecret: true,
+    send: (entered) => clear.mutateAsync({ ...sent(entered), questions: open, lifts }),
+    onSent: () => toast.success('The clearance is noted'),
   })
+  const { field } = entry
+  if (open.length === 0) return null
   return (
-    <form
-      className="paper p-5"
-      noValidate
-      aria-label="Clearance"
-      onSubmit={(event) => {
-        event.preventDefault()
-        clear.mutate(
-          { ...sent(entered), questions: open, lifts },
-          { onSuccess: () => toast.success('The clearance is noted') },
-        )
-      }}
-    >
+    <form className="paper p-5" aria-label="Clearance" {...entry.form}>
       <h2 className="text-xl">Note a clearance</h2>
       <p className="soft text-sm">
         It covers:{' '}
@@ -68,8 +67,8 @@ export function ClearanceForm({ health }: { health: Health }) {
             ))}
         </fieldset>
       )}
-      <FormProblem error={clear.error} />
-      <button className="btn btn-primary btn-sm" disabled={clear.isPending}>
+      <Trouble words={entry.problem} />
+      <button className="btn btn-primary btn-sm" disabled={entry.isSending}>
         Note the clearance
       </button>
     </form>

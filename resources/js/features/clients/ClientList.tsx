@@ -104,7 +104,10 @@ export function ClientList() {
               >
                 <span>
                   <span className="font-display text-2xl font-semibold">{client.name}</span>
-                  <span className="soft block">{client.trade}</span>
+                  <span className="soft block">
+                    {client.trade}
+                    {client.isDemo && <span className="tag ml-2">nobody real</span>}
+                  </span>
                 </span>
                 <span className="flex flex-wrap items-center gap-2">
                   <span className="tag">{client.goal}</span>

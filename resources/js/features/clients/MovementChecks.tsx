@@ -1,13 +1,21 @@
-import { useState } from 'react'
-import { api, ApiError, type Health } from '../../shared/api'
+import { z } from 'zod'
+import { api, type Health } from '../../shared/api'
+import { optional, useEntry } from '../../shared/form'
 import { briefDay } from '../../shared/lib/time'
-import { Choice, FormProblem, TextInput } from '../../shared/ui'
+import { Choice, TextInput, Trouble } from '../../shared/ui'
 import { sent } from './PersonFields'
 import { useHealthChange } from './queries'
 
+const schema = z.object({
+  rises: optional,
+  leftBalanceS: optional,
+  rightBalanceS: optional,
+  overhead: optional,
+  leftKg: optional,
+  rightKg: optional,
+})
+
 export function Checks({ health }: { health: Health }) {
-  const blank = { rises: '', leftBalanceS: '', rightBalanceS: '', overhead: '', leftKg: '', rightKg: '' }
-  const [entered, setEntered] = useState(blank)
   const check = useHealthChange(health.clientId, (what: Record<string, unknown>) =>
     api.post<Health>(`clients/${health.clientId}/checks`, what),
   )
@@ -16,13 +24,16 @@ export function Checks({ health }: { health: Health }) {
     await api.put(`clients/${health.clientId}/limits`, { limits: [...own, limit] })
     return api.get<Health>(`clients/${health.clientId}/health`)
   })
-  const error = check.error instanceof ApiError ? check.error : null
   const seen = health.seen
-  const field = (name: keyof typeof blank) => ({
-    value: entered[name],
-    onChange: (value: string) => setEntered({ ...entered, [name]: value }),
-    error: error?.about(name),
+  const entry = useEntry({
+    schema,
+    initial: { rises: '', leftBalanceS: '', rightBalanceS: '', overhead: '', leftKg: '', rightKg: '' },
+    draft: `checks-${health.clientId}`,
+    isSecret: true,
+    send: (entered) => check.mutateAsync(sent(entered)),
+    onSent: () => entry.forget(),
   })
+  const { field } = entry
   return (
     <section aria-label="Movement checks">
       <h2 className="text-xl">Movement checks</h2>
@@ -51,15 +62,7 @@ export function Checks({ health }: { health: Health }) {
           </button>
         </p>
       ))}
-      <form
-        className="mt-3"
-        noValidate
-        aria-label="Movement checks"
-        onSubmit={(event) => {
-          event.preventDefault()
-          check.mutate(sent(entered), { onSuccess: () => setEntered(blank) })
-        }}
-      >
+      <form className="mt-3" aria-label="Movement checks" {...entry.form}>
         <div className="grid grid-cols-2 gap-x-4 sm:grid-cols-3">
           <TextInput label="Rises in 30 s" unit="times" {...field('rises')} />
           <TextInput label="On the left leg" unit="s" {...field('leftBalanceS')} />
@@ -77,8 +80,8 @@ export function Checks({ health }: { health: Health }) {
           <TextInput label="Left side alone" unit="kg or reps" {...field('leftKg')} />
           <TextInput label="Right side alone" unit="kg or reps" {...field('rightKg')} />
         </div>
-        <FormProblem error={check.error} />
-        <button className="btn btn-outline btn-sm" disabled={check.isPending}>
+        <Trouble words={entry.problem} />
+        <button className="btn btn-outline btn-sm" disabled={entry.isSending}>
           Keep what was seen
         </button>
       </form>

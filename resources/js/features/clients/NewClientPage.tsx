@@ -1,62 +1,72 @@
 import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
 import { Link, useNavigate } from 'react-router'
-import { ApiError } from '../../shared/api'
-import { FormProblem, PageTitle, TextInput } from '../../shared/ui'
-import { nobody, PersonFields, sent } from './PersonFields'
+import { z } from 'zod'
+import type { Client } from '../../shared/api'
+import { between, useEntry } from '../../shared/form'
+import { PageTitle, RequiredNote, TextInput, Trouble } from '../../shared/ui'
+import { limbEntry, limbField, LimbFields, limbSchema, limbsSent } from './LimbFields'
+import { nobody, personSchema, PersonFields, sent } from './PersonFields'
 import { clientsOptions, useAddClient } from './queries'
+
+const schema = z.object({
+  ...personSchema,
+  heightCm: between('Height', 100, 230, 'cm', 'How tall is the client, in centimetres? Every sum needs it.'),
+  bodyMassKg: between('Body mass', 25, 250, 'kg', 'What does the client weigh, in kilograms? Every sum needs it.'),
+  ...limbSchema,
+})
 
 /** The first visit: who it is and the two measures every sum needs. */
 export function NewClientPage() {
-  const [person, setPerson] = useState(nobody)
-  const [body, setBody] = useState({ heightCm: '', bodyMassKg: '' })
   const clients = useQuery(clientsOptions)
   const add = useAddClient()
   const navigate = useNavigate()
-  const error = add.error instanceof ApiError ? add.error : null
+  const entry = useEntry({
+    schema,
+    initial: { ...nobody, heightCm: '', bodyMassKg: '', ...limbEntry({}) },
+    draft: 'new-client',
+    isSecret: true,
+    fieldOf: limbField,
+    send: async (entered) => {
+      const client: Client = await add.mutateAsync({ ...sent(entered), limbsCm: limbsSent(entered) })
+      await navigate(`/clients/${client.id}/health`)
+    },
+  })
+  const { field } = entry
   return (
     <div className="max-w-3xl">
       <PageTitle title="A new client" className="text-4xl">
         A new client
       </PageTitle>
       <p className="soft mt-2">Height and body mass first: every sum uses these two. The health questions come next.</p>
-      <form
-        className="mt-6 space-y-2"
-        noValidate
-        aria-label="A new client"
-        onSubmit={(event) => {
-          event.preventDefault()
-          add.mutate(sent({ ...person, ...body }), {
-            onSuccess: (client) => void navigate(`/clients/${client.id}/health`),
-          })
-        }}
-      >
+      {entry.hasDraft && (
+        <p className="mt-2">
+          What you had begun is still here.{' '}
+          <button type="button" className="link" onClick={entry.forget}>
+            Begin anew
+          </button>
+        </p>
+      )}
+      <form className="mt-6 space-y-2" aria-label="A new client" {...entry.form}>
+        <RequiredNote />
         <div className="grid gap-x-4 sm:grid-cols-2">
-          <TextInput
-            label="Height"
-            unit="cm"
-            value={body.heightCm}
-            onChange={(heightCm) => setBody({ ...body, heightCm })}
-            error={error?.about('heightCm')}
-          />
-          <TextInput
-            label="Body mass"
-            unit="kg"
-            value={body.bodyMassKg}
-            onChange={(bodyMassKg) => setBody({ ...body, bodyMassKg })}
-            error={error?.about('bodyMassKg')}
-          />
+          <TextInput label="Height" unit="cm" {...field('heightCm')} />
+          <TextInput label="Body mass" unit="kg" {...field('bodyMassKg')} />
         </div>
+        <details>
+          <summary className="cursor-pointer py-1 font-semibold">Limbs, where they were measured</summary>
+          <p className="soft mb-2 text-sm">Joint to joint. Without them the sums take what is usual at this height.</p>
+          <div className="grid gap-x-4 sm:grid-cols-3">
+            <LimbFields field={field} />
+          </div>
+        </details>
         <PersonFields
-          person={person}
-          onChange={setPerson}
-          error={error}
+          field={field}
           household={(clients.data ?? []).map((client) => [String(client.id), client.name])}
         />
-        <FormProblem error={add.error} />
+        <Trouble words={entry.problem} />
         <div className="flex flex-wrap gap-3 pt-2">
-          <button className="btn btn-primary" disabled={add.isPending}>
-            {add.isPending ? 'Writing it down…' : 'Go on to the health questions'}
+          <button className="btn btn-primary" disabled={entry.isSending}>
+            {entry.isSending ? 'Writing it down…' : 'Go on to the health questions'}
           </button>
           <Link to="/clients" className="btn btn-ghost">
             Not now

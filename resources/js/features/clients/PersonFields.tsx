@@ -1,4 +1,5 @@
-import type { ApiError, Client } from '../../shared/api'
+import type { Client } from '../../shared/api'
+import { maybeBetween, needed, optional, type FieldOf } from '../../shared/form'
 import { Choice, TextArea, TextInput } from '../../shared/ui'
 
 export type Person = Record<
@@ -70,19 +71,20 @@ export const sent = <T extends Record<string, string>>(entered: T): Record<strin
     Object.entries(entered).map(([field, value]) => [field, value.trim() === '' ? null : value.trim()]),
   )
 
+/** What can be said of a person before it is sent. */
+export const personSchema = {
+  ...(Object.fromEntries(Object.keys(nobody).map((name) => [name, optional])) as Record<keyof Person, typeof optional>),
+  name: needed('What is the client’s name?'),
+  daysPerWeek: maybeBetween('Days a week', 1, 7, 'days'),
+  minutes: maybeBetween('Time they truly have', 5, 180, 'minutes'),
+}
+
 interface PersonFieldsProps {
-  person: Person
-  onChange: (person: Person) => void
-  error: ApiError | null
+  field: (name: keyof Person) => FieldOf
   household: [string, string][]
 }
 
-export function PersonFields({ person, onChange, error, household }: PersonFieldsProps) {
-  const field = (name: keyof Person) => ({
-    value: person[name],
-    onChange: (value: string) => onChange({ ...person, [name]: value }),
-    error: error?.about(name),
-  })
+export function PersonFields({ field, household }: PersonFieldsProps) {
   return (
     <>
       <div className="grid gap-x-4 sm:grid-cols-2">

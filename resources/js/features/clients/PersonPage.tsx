@@ -1,12 +1,15 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { Link, useParams } from 'react-router'
+import { Link, useNavigate, useParams } from 'react-router'
 import { toast } from 'sonner'
-import { ApiError, type Client, type SessionSummary } from '../../shared/api'
+import { z } from 'zod'
+import type { Client, SessionSummary } from '../../shared/api'
+import { between, useEntry } from '../../shared/form'
 import { briefDay, longDay, timeOfDay } from '../../shared/lib/time'
-import { FormProblem, Limits, Loading, Problem, TextInput } from '../../shared/ui'
-import { PersonFields, personOf, sent } from './PersonFields'
-import { clientOptions, clientsOptions, useArchive, useChangeClient } from './queries'
+import { Limits, Loading, Problem, RequiredNote, TextInput, Trouble } from '../../shared/ui'
+import { limbEntry, limbField, LimbFields, limbSchema, limbsSent } from './LimbFields'
+import { PersonFields, personOf, personSchema, sent } from './PersonFields'
+import { clientOptions, clientsOptions, useArchive, useChangeClient, useDemoClient } from './queries'
 
 function Measure({ value, unit, name }: { value: number; unit: string; name: string }) {
   return (
@@ -19,21 +22,66 @@ function Measure({ value, unit, name }: { value: number; unit: string; name: str
   )
 }
 
-const limbs: [string, string][] = [
-  ['upper_arm', 'Upper arm'],
-  ['forearm', 'Forearm'],
-  ['trunk', 'Trunk'],
-  ['thigh', 'Thigh'],
-  ['shank', 'Lower leg'],
-]
+const measureSchema = z.object({
+  heightCm: between('Height', 100, 230, 'cm', 'How tall is the client, in centimetres? Every sum needs it.'),
+  bodyMassKg: between('Body mass', 25, 250, 'kg', 'What does the client weigh, in kilograms? Every sum needs it.'),
+  ...limbSchema,
+})
+
+/** Height, mass and limbs measured anew; what was measured before is kept with its day. */
+function NewMeasures({ person, onDone }: { person: Client; onDone: () => void }) {
+  const measure = useChangeClient(person.id, '/measures', 'post')
+  const entry = useEntry({
+    schema: measureSchema,
+    initial: {
+      heightCm: String(person.heightCm),
+      bodyMassKg: String(person.bodyMassKg),
+      ...limbEntry(person.limbsCm),
+    },
+    draft: `measures-${person.id}`,
+    isSecret: true,
+    fieldOf: limbField,
+    send: (entered) =>
+      measure.mutateAsync({
+        heightCm: entered.heightCm,
+        bodyMassKg: entered.bodyMassKg,
+        limbsCm: limbsSent(entered),
+      }),
+    onSent: () => {
+      onDone()
+      toast.success('Measured; every sum follows')
+    },
+  })
+  return (
+    <form className="paper mt-3 p-4" aria-label="New measures" {...entry.form}>
+      <RequiredNote />
+      <div className="grid grid-cols-2 gap-x-4">
+        <TextInput label="Height" unit="cm" autoFocus {...entry.field('heightCm')} />
+        <TextInput label="Body mass" unit="kg" {...entry.field('bodyMassKg')} />
+        <LimbFields field={entry.field} />
+      </div>
+      <Trouble words={entry.problem} />
+      <div className="flex gap-2 pt-2">
+        <button className="btn btn-primary btn-sm" disabled={entry.isSending}>
+          Keep these measures
+        </button>
+        <button
+          type="button"
+          className="btn btn-ghost btn-sm"
+          onClick={() => {
+            entry.forget()
+            onDone()
+          }}
+        >
+          Not now
+        </button>
+      </div>
+    </form>
+  )
+}
 
 function Body({ person }: { person: Client }) {
   const [measuring, setMeasuring] = useState(false)
-  const [entered, setEntered] = useState<Record<string, string>>({})
-  const measure = useChangeClient(person.id, '/measures', 'post')
-  const error = measure.error instanceof ApiError ? measure.error : null
-  const value = (name: string, kept: number | undefined) => entered[name] ?? kept?.toString() ?? ''
-  const set = (name: string) => (text: string) => setEntered({ ...entered, [name]: text })
   const older = person.measures.slice(1)
   return (
     <section aria-label="Body">
@@ -49,67 +97,7 @@ function Body({ person }: { person: Client }) {
         </p>
       )}
       {measuring ? (
-        <form
-          className="paper mt-3 p-4"
-          noValidate
-          aria-label="New measures"
-          onSubmit={(event) => {
-            event.preventDefault()
-            measure.mutate(
-              {
-                heightCm: value('heightCm', person.heightCm),
-                bodyMassKg: value('bodyMassKg', person.bodyMassKg),
-                limbsCm: Object.fromEntries(
-                  limbs.map(([id]) => [id, value(id, person.limbsCm[id])]).filter(([, cm]) => cm !== ''),
-                ),
-              },
-              {
-                onSuccess: () => {
-                  setMeasuring(false)
-                  setEntered({})
-                  toast.success('Measured; every sum follows')
-                },
-              },
-            )
-          }}
-        >
-          <div className="grid grid-cols-2 gap-x-4">
-            <TextInput
-              label="Height"
-              unit="cm"
-              value={value('heightCm', person.heightCm)}
-              onChange={set('heightCm')}
-              error={error?.about('heightCm')}
-            />
-            <TextInput
-              label="Body mass"
-              unit="kg"
-              value={value('bodyMassKg', person.bodyMassKg)}
-              onChange={set('bodyMassKg')}
-              error={error?.about('bodyMassKg')}
-            />
-            {limbs.map(([id, name]) => (
-              <TextInput
-                key={id}
-                label={name}
-                unit="cm"
-                hint="Joint to joint; may stay empty"
-                value={value(id, person.limbsCm[id])}
-                onChange={set(id)}
-                error={error?.about(`limbs.${id}_cm`) ?? error?.about(`limbsCm.${id}`)}
-              />
-            ))}
-          </div>
-          <FormProblem error={measure.error} />
-          <div className="flex gap-2 pt-2">
-            <button className="btn btn-primary btn-sm" disabled={measure.isPending}>
-              Keep these measures
-            </button>
-            <button type="button" className="btn btn-ghost btn-sm" onClick={() => setMeasuring(false)}>
-              Not now
-            </button>
-          </div>
-        </form>
+        <NewMeasures person={person} onDone={() => setMeasuring(false)} />
       ) : (
         <button type="button" className="btn btn-outline btn-sm mt-3" onClick={() => setMeasuring(true)}>
           Measure again
@@ -190,35 +178,42 @@ function About({ person, onEdit }: { person: Client; onEdit: () => void }) {
   )
 }
 
+const aboutSchema = z.object(personSchema)
+
 function EditAbout({ person, onDone }: { person: Client; onDone: () => void }) {
-  const [entered, setEntered] = useState(() => personOf(person))
   const clients = useQuery(clientsOptions)
   const change = useChangeClient(person.id)
+  const entry = useEntry({
+    schema: aboutSchema,
+    initial: personOf(person),
+    draft: `person-${person.id}`,
+    isSecret: true,
+    send: (entered) => change.mutateAsync(sent(entered)),
+    onSent: onDone,
+  })
   return (
-    <form
-      className="paper p-5"
-      noValidate
-      aria-label="Goal and habits"
-      onSubmit={(event) => {
-        event.preventDefault()
-        change.mutate(sent(entered), { onSuccess: onDone })
-      }}
-    >
+    <form className="paper p-5" aria-label="Goal and habits" {...entry.form}>
       <h2 className="mb-3 text-xl">Goal and habits</h2>
+      <RequiredNote />
       <PersonFields
-        person={entered}
-        onChange={setEntered}
-        error={change.error instanceof ApiError ? change.error : null}
+        field={entry.field}
         household={(clients.data ?? [])
           .filter((client) => client.id !== person.id)
           .map((client) => [String(client.id), client.name])}
       />
-      <FormProblem error={change.error} />
+      <Trouble words={entry.problem} />
       <div className="flex gap-2 pt-2">
-        <button className="btn btn-primary btn-sm" disabled={change.isPending}>
+        <button className="btn btn-primary btn-sm" disabled={entry.isSending}>
           Keep this
         </button>
-        <button type="button" className="btn btn-ghost btn-sm" onClick={onDone}>
+        <button
+          type="button"
+          className="btn btn-ghost btn-sm"
+          onClick={() => {
+            entry.forget()
+            onDone()
+          }}
+        >
           Not now
         </button>
       </div>
@@ -230,7 +225,24 @@ function EditAbout({ person, onDone }: { person: Client; onDone: () => void }) {
 function PutAway({ person }: { person: Client }) {
   const clients = useQuery(clientsOptions)
   const archive = useArchive()
+  const demo = useDemoClient()
+  const navigate = useNavigate()
   const isArchived = clients.data?.find((client) => client.id === person.id)?.isArchived ?? false
+  if (clients.data?.some((client) => client.id === person.id && client.isDemo) === true) {
+    return (
+      <section aria-label="Nobody real">
+        <p>{person.name} is nobody real: somebody to try things on.</p>
+        <button
+          type="button"
+          className="btn btn-outline btn-sm mt-2"
+          disabled={demo.isPending}
+          onClick={() => demo.mutate(true, { onSuccess: () => void navigate('/') })}
+        >
+          Take her away, with all that was done
+        </button>
+      </section>
+    )
+  }
   const put = (away: boolean) =>
     archive.mutate(
       { clientId: person.id, away },

@@ -1,4 +1,5 @@
 import { queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
+import { toast } from 'sonner'
 import {
   api,
   type Client,
@@ -89,5 +90,20 @@ export function useArchive() {
     mutationFn: ({ clientId, away }: { clientId: number; away: boolean }) =>
       away ? api.post<void>(`clients/${clientId}/archive`, {}) : api.delete<void>(`clients/${clientId}/archive`),
     onSuccess: () => queries.invalidateQueries(),
+  })
+}
+
+/** Somebody to try things on: made, or taken away where there is one. */
+export function useDemoClient() {
+  const queries = useQueryClient()
+  return useMutation({
+    mutationFn: (isThere: boolean) => (isThere ? api.delete<void>('demo-client') : api.post<void>('demo-client', {})),
+    onSuccess: (_, isThere) => {
+      toast.success(
+        isThere ? 'The client to try is gone, with all that was done' : 'There is a visit today, and a swap to choose',
+      )
+      return queries.invalidateQueries()
+    },
+    onError: (error) => toast.error(error.message),
   })
 }

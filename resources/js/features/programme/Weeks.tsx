@@ -3,6 +3,7 @@ import { Link } from 'react-router'
 import type { PlannedItem, PlannedSession, Programme } from '../../shared/api'
 import { briefDay } from '../../shared/lib/time'
 import { counted } from '../../shared/lib/counts'
+import { Term } from '../../shared/ui'
 import { CopyForm } from './Copies'
 import type { Pinned } from './queries'
 
@@ -188,7 +189,8 @@ export function Weeks({ programme, pins }: { programme: Programme; pins: Pins | 
         {isRunning && week.number === programme.week && ', being done now'}
         {week.number > programme.week && '. What later weeks ask is a forecast'}
         {week.number < programme.week && '. As it was planned last; what was done is in the Ledger'}. Arrow keys walk
-        through the weeks.
+        through the weeks. Each line says sets × dose, setting, repetitions in <Term word="reserve">reserve</Term> and
+        rest; a new <Term word="rung">rung</Term> is marked.
       </p>
       {programme.id !== null && programme.state !== 'ended' && (
         <Link

@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react'
 import { useParams, useSearchParams } from 'react-router'
 import type { Exclusion, Rail } from '../../shared/api'
 import { useKeys } from '../../shared/lib/useKeys'
-import { Choice, Empty, Loading, Problem } from '../../shared/ui'
+import { Choice, Empty, Loading, Problem, Term } from '../../shared/ui'
 import { zoomed } from './cluster'
 import { railOptions } from './queries'
 import { RailBoard } from './RailBoard'
@@ -98,9 +98,9 @@ function Board({ clientId, rail, patternChoice }: { clientId: number; rail: Rail
         </div>
       </div>
       <p role="status" className="soft text-sm">
-        {rungs.length} of {rail.rungs.length} rungs, in {rail.unit} of the {rail.reference.toLowerCase()}. Arrow keys
-        walk along, <kbd className="key">+</kbd> and <kbd className="key">-</kbd> zoom, <kbd className="key">0</kbd>{' '}
-        shows all.
+        {rungs.length} of {rail.rungs.length} <Term word="rung">rungs</Term> on this <Term word="rail">rail</Term>, in{' '}
+        {rail.unit} of the {rail.reference.toLowerCase()}. Arrow keys walk along, <kbd className="key">+</kbd> and{' '}
+        <kbd className="key">-</kbd> zoom, <kbd className="key">0</kbd> shows all.
         {rail.windowLowKg === null && ' The wanted window appears once sets are logged.'}
       </p>
       {focused === undefined ? (

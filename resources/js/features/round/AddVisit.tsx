@@ -1,46 +1,50 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link } from 'react-router'
-import { ApiError } from '../../shared/api'
+import { z } from 'zod'
+import { day, optional, useEntry } from '../../shared/form'
 import { counted } from '../../shared/lib/counts'
-import { Choice, FormProblem, TextInput } from '../../shared/ui'
+import { Choice, TextInput, Trouble } from '../../shared/ui'
 import { visitChoicesOptions, visitedOptions } from '../clients'
 import { useAddVisit } from './queries'
+
+const schema = z.object({ date: day, time: optional, plannedSessionId: optional })
 
 /** One session of a running programme, done once more on a day of one's choice. */
 export function AddVisit({ date, onDone }: { date: string; onDone: (date: string) => void }) {
   const clients = useQuery(visitedOptions)
   const [clientId, setClientId] = useState(0)
-  const [entered, setEntered] = useState({ date, time: '', plannedSessionId: '' })
   const whose = clientId || (clients.data?.[0]?.id ?? 0)
   const choices = useQuery({ ...visitChoicesOptions(whose), enabled: whose !== 0 })
   const add = useAddVisit(whose)
-  const error = add.error instanceof ApiError ? add.error : null
-  const chosen =
-    choices.data?.find((one) => String(one.plannedSessionId) === entered.plannedSessionId) ?? choices.data?.[0]
-  const what = {
-    date: entered.date,
-    time: entered.time || (chosen?.time ?? ''),
-    plannedSessionId: chosen?.plannedSessionId ?? null,
-  }
+  const chosenBy = (id: string) => choices.data?.find((one) => String(one.plannedSessionId) === id) ?? choices.data?.[0]
+  const entry = useEntry({
+    schema,
+    initial: { date, time: '', plannedSessionId: '' },
+    draft: null,
+    send: (entered) => {
+      const session = chosenBy(entered.plannedSessionId)
+      return add.mutateAsync({
+        date: entered.date,
+        time: entered.time || (session?.time ?? ''),
+        plannedSessionId: session?.plannedSessionId ?? null,
+      })
+    },
+    onSent: (entered) => onDone(entered.date),
+  })
+  const { entered, field } = entry
+  const chosen = chosenBy(entered.plannedSessionId)
   return (
     <form
       className="ledge-thin mt-6 grid gap-x-4 gap-y-1 rounded-md bg-base-200 p-4 sm:grid-cols-2 lg:grid-cols-[1fr_2fr_1fr_8rem]"
-      noValidate
       aria-label="Add a visit"
-      onSubmit={(event) => {
-        event.preventDefault()
-        add.mutate(what, { onSuccess: () => onDone(what.date) })
-      }}
+      {...entry.form}
     >
       <Choice
         label="Client"
         autoFocus
         value={String(whose)}
-        onChange={(id) => {
-          add.reset()
-          setClientId(Number(id))
-        }}
+        onChange={(id) => setClientId(Number(id))}
         options={(clients.data ?? []).map((one) => [String(one.id), one.name])}
       />
       {choices.data?.length === 0 ? (
@@ -55,30 +59,21 @@ export function AddVisit({ date, onDone }: { date: string; onDone: (date: string
         <Choice
           label="Session, done once more"
           value={String(chosen?.plannedSessionId ?? '')}
-          onChange={(plannedSessionId) => setEntered({ ...entered, plannedSessionId, time: '' })}
+          onChange={(plannedSessionId) => {
+            entry.set('plannedSessionId', plannedSessionId)
+            entry.set('time', '')
+          }}
+          error={entry.messageOf('plannedSessionId')}
           options={(choices.data ?? []).map((one) => [
             String(one.plannedSessionId),
             `${one.name}, week ${one.week}, ${counted(one.minutes, 'minute')}`,
           ])}
-          error={error?.about('plannedSessionId')}
         />
       )}
-      <TextInput
-        label="Day"
-        type="date"
-        value={entered.date}
-        onChange={(day) => setEntered({ ...entered, date: day })}
-        error={error?.about('date')}
-      />
-      <TextInput
-        label="Time"
-        type="time"
-        value={what.time}
-        onChange={(time) => setEntered({ ...entered, time })}
-        error={error?.about('time')}
-      />
+      <TextInput label="Day" type="date" {...field('date')} />
+      <TextInput label="Time" type="time" {...field('time')} value={entered.time || (chosen?.time ?? '')} />
       <div className="col-span-full flex flex-wrap gap-2">
-        <button className="btn btn-primary" disabled={add.isPending || chosen === undefined}>
+        <button className="btn btn-primary" disabled={entry.isSending || chosen === undefined}>
           Add the visit
         </button>
         <button type="button" className="btn btn-ghost" onClick={() => onDone(date)}>
@@ -86,7 +81,7 @@ export function AddVisit({ date, onDone }: { date: string; onDone: (date: string
         </button>
       </div>
       <div className="col-span-full">
-        <FormProblem error={add.error} />
+        <Trouble words={entry.problem} />
       </div>
     </form>
   )

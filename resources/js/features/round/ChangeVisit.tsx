@@ -1,52 +1,40 @@
-import { useState } from 'react'
+import { z } from 'zod'
 import { ApiError, type Visit } from '../../shared/api'
-import { FormProblem, TextInput } from '../../shared/ui'
+import { clockTime, day, optional, useEntry } from '../../shared/form'
+import { FormProblem, TextInput, Trouble } from '../../shared/ui'
 import { placeOf, useVisits } from './queries'
+
+const schema = z.object({ date: day, time: clockTime, why: optional })
 
 /** Another day or hour for a visit, or none, with why; the plan stays as it is. */
 export function ChangeVisit({ visit, onDone }: { visit: Visit; onDone: () => void }) {
-  const [to, setTo] = useState(() => placeOf(visit))
   const { move, cancel, remove } = useVisits()
-  const why = to.why ?? ''
-  const wrong = move.error ?? cancel.error ?? remove.error
-  const error = wrong instanceof ApiError ? wrong : null
-  const isBusy = move.isPending || cancel.isPending || remove.isPending
-  const asks = () => {
-    move.reset()
-    cancel.reset()
+  const entry = useEntry({
+    schema,
+    initial: placeOf(visit),
+    draft: `visit-${visit.sessionId}`,
+    send: (to) => move.mutateAsync({ visit, to }),
+    onSent: onDone,
+  })
+  const isBusy = entry.isSending || cancel.isPending || remove.isPending
+  const other = cancel.error ?? remove.error
+  const leave = () => {
+    entry.forget()
+    onDone()
   }
   return (
     <form
       className="ledge-thin col-span-full grid gap-x-4 gap-y-1 rounded-md bg-base-200 p-4 sm:grid-cols-[1fr_8rem_2fr]"
-      noValidate
       aria-label={`Move or cancel the visit to ${visit.clientName}`}
-      onSubmit={(event) => {
-        event.preventDefault()
-        asks()
-        move.mutate({ visit, to }, { onSuccess: onDone })
-      }}
+      {...entry.form}
     >
-      <TextInput
-        label="Day"
-        type="date"
-        autoFocus
-        value={to.date}
-        onChange={(date) => setTo({ ...to, date })}
-        error={error?.about('date')}
-      />
-      <TextInput
-        label="Time"
-        type="time"
-        value={to.time}
-        onChange={(time) => setTo({ ...to, time })}
-        error={error?.about('time')}
-      />
+      <TextInput label="Day" type="date" autoFocus {...entry.field('date')} />
+      <TextInput label="Time" type="time" {...entry.field('time')} />
       <TextInput
         label="Why"
         hint="To cancel, a few words are needed."
-        value={why}
-        onChange={(words) => setTo({ ...to, why: words })}
-        error={error?.about('why')}
+        {...entry.field('why')}
+        error={entry.messageOf('why') ?? (other instanceof ApiError ? other.about('why') : undefined)}
       />
       <div className="col-span-full flex flex-wrap items-center gap-2">
         <button className="btn btn-primary" disabled={isBusy}>
@@ -57,7 +45,7 @@ export function ChangeVisit({ visit, onDone }: { visit: Visit; onDone: () => voi
             type="button"
             className="btn btn-outline"
             disabled={isBusy}
-            onClick={() => remove.mutate(visit, { onSuccess: onDone })}
+            onClick={() => remove.mutate(visit, { onSuccess: leave })}
           >
             Take it out
           </button>
@@ -66,21 +54,19 @@ export function ChangeVisit({ visit, onDone }: { visit: Visit; onDone: () => voi
             type="button"
             className="btn btn-outline"
             disabled={isBusy}
-            onClick={() => {
-              asks()
-              cancel.mutate({ visit, why }, { onSuccess: onDone })
-            }}
+            onClick={() => cancel.mutate({ visit, why: entry.entered.why }, { onSuccess: leave })}
           >
             Cancel the visit
           </button>
         )}
-        <button type="button" className="btn btn-ghost" onClick={onDone}>
+        <button type="button" className="btn btn-ghost" onClick={leave}>
           Leave it as it is
         </button>
         <span className="soft text-sm">The programme stays as it is.</span>
       </div>
       <div className="col-span-full">
-        <FormProblem error={wrong} />
+        <Trouble words={entry.problem} />
+        <FormProblem error={other} />
       </div>
     </form>
   )

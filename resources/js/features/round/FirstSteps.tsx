@@ -2,6 +2,7 @@ import { Check } from 'lucide-react'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import type { ClientSummary } from '../../shared/api'
+import { useDemoClient } from '../clients'
 
 const keptAs = 'nimble-shelf-first-steps'
 
@@ -13,11 +14,40 @@ function arePutAway(): boolean {
   }
 }
 
+/** Somebody to try things on before anybody real is written down; taken away at a touch. */
+function TryFirst({ demo }: { demo: ClientSummary | undefined }) {
+  const change = useDemoClient()
+  const isThere = demo !== undefined
+  return (
+    <p className="mt-4 border-t border-base-300 pt-3">
+      {isThere
+        ? `${demo.name} is nobody real: try anything on her, then `
+        : 'Or look around first: a client who is nobody real, with a shelf, weeks and a visit today. '}
+      <button
+        type="button"
+        className="btn btn-outline btn-sm"
+        disabled={change.isPending}
+        onClick={() => change.mutate(isThere)}
+      >
+        {change.isPending
+          ? isThere
+            ? 'Taking her away…'
+            : 'Planning four weeks…'
+          : isThere
+            ? 'take her away'
+            : 'Try a client'}
+      </button>
+    </p>
+  )
+}
+
 /** The way from an empty desk to a first visit. Gone once it is walked, or for good at a touch. */
 export function FirstSteps({ clients }: { clients: ClientSummary[] }) {
   const [isAway, setIsAway] = useState(arePutAway)
-  const first = clients.length === 1 ? clients[0] : undefined
-  if (isAway || clients.length > 1 || (first?.nextVisit ?? null) !== null) return null
+  const own = clients.filter((client) => !client.isDemo)
+  const demo = clients.find((client) => client.isDemo)
+  const first = own.length === 1 ? own[0] : undefined
+  if (isAway || own.length > 1 || (first?.nextVisit ?? null) !== null) return null
   const at = first === undefined ? null : `/clients/${first.id}`
   const steps = [
     {
@@ -80,6 +110,7 @@ export function FirstSteps({ clients }: { clients: ClientSummary[] }) {
           </li>
         ))}
       </ol>
+      <TryFirst demo={demo} />
     </section>
   )
 }

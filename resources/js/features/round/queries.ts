@@ -14,7 +14,7 @@ export const roundOptions = (date: string) =>
 export interface Place {
   date: string
   time: string
-  why?: string
+  why: string
 }
 
 /** Where a visit stands now, on the clock on the wall. */
@@ -76,7 +76,7 @@ export function useVisits() {
 export function useAddVisit(clientId: number) {
   const queries = useQueryClient()
   return useMutation({
-    mutationFn: (what: Place & { plannedSessionId: number | null }) =>
+    mutationFn: (what: Omit<Place, 'why'> & { plannedSessionId: number | null }) =>
       api.post<{ sessionId: number }>(`clients/${clientId}/visits`, what),
     onSuccess: ({ sessionId }, { date, time }) => {
       toast(`A visit is added: ${briefDay(date)}, ${time}`, {

@@ -1,38 +1,30 @@
-import { useMutation } from '@tanstack/react-query'
-import { useState } from 'react'
 import { toast } from 'sonner'
-import { api, ApiError } from '../../shared/api'
-import { FormProblem, TextInput } from '../../shared/ui'
+import { z } from 'zod'
+import { api } from '../../shared/api'
+import { needed, useEntry } from '../../shared/form'
+import { TextInput, Trouble } from '../../shared/ui'
 
-const empty = { current: '', password: '', again: '' }
+const schema = z.object({
+  current: needed('What is your password now?'),
+  password: needed('What should it be from now on?'),
+  again: needed('Write the new one again, so that no slip is kept.'),
+})
 
 /** The password one signs in with, changed. */
 export function PasswordForm() {
-  const [entered, setEntered] = useState(empty)
-  const change = useMutation({
-    mutationFn: () => api.put<void>('password', entered),
-    onSuccess: () => {
-      setEntered(empty)
+  const entry = useEntry({
+    schema,
+    initial: { current: '', password: '', again: '' },
+    draft: null,
+    send: (entered) => api.put<void>('password', entered),
+    onSent: () => {
+      entry.forget()
       toast.success('The new password counts from now on. Other devices are signed out.')
     },
   })
-  const error = change.error instanceof ApiError ? change.error : null
-  const field = (name: keyof typeof empty) => ({
-    type: 'password' as const,
-    value: entered[name],
-    onChange: (value: string) => setEntered({ ...entered, [name]: value }),
-    error: error?.about(name),
-  })
+  const field = (name: 'current' | 'password' | 'again') => ({ type: 'password' as const, ...entry.field(name) })
   return (
-    <form
-      className="mt-10"
-      noValidate
-      aria-label="Password"
-      onSubmit={(event) => {
-        event.preventDefault()
-        change.mutate()
-      }}
-    >
+    <form id="password" className="mt-10" aria-label="Password" {...entry.form}>
       <h2 className="text-xl">Your password</h2>
       <p className="soft mt-1 mb-3">At least ten characters. Other devices are signed out when it changes.</p>
       <div className="grid gap-x-4 sm:grid-cols-3">
@@ -40,8 +32,8 @@ export function PasswordForm() {
         <TextInput label="New password" autoComplete="new-password" {...field('password')} />
         <TextInput label="New password again" autoComplete="new-password" {...field('again')} />
       </div>
-      <FormProblem error={change.error} />
-      <button className="btn btn-outline mt-4" disabled={change.isPending}>
+      <Trouble words={entry.problem} />
+      <button className="btn btn-outline mt-4" disabled={entry.isSending}>
         Change the password
       </button>
     </form>

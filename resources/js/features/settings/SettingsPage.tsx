@@ -1,8 +1,10 @@
-import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { useState } from 'react'
+import { queryOptions, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useMemo } from 'react'
 import { toast } from 'sonner'
-import { api, ApiError, type Settings } from '../../shared/api'
-import { Choice, FormProblem, Loading, PageTitle, Problem, TextInput } from '../../shared/ui'
+import { z } from 'zod'
+import { api, type Settings } from '../../shared/api'
+import { needed, optional, useEntry } from '../../shared/form'
+import { Choice, Loading, PageTitle, Problem, TextInput, Trouble } from '../../shared/ui'
 import { KeysChoice } from './KeysChoice'
 import { PasswordForm } from './PasswordForm'
 
@@ -27,40 +29,54 @@ function zones(inUse: string): [string, string][] {
   return [...new Set([inUse, ...known])].sort().map((zone) => [zone, zone.replaceAll('_', ' ')])
 }
 
+const weightOf = (part: string) => `weight_${part}`
+
 function Form({ settings }: { settings: Settings }) {
-  const [entered, setEntered] = useState({
-    systolic: String(settings.systolic),
-    diastolic: String(settings.diastolic),
-    emergencyNumber: settings.emergencyNumber,
-    zone: settings.zone,
-  })
-  const [weights, setWeights] = useState(() =>
-    Object.fromEntries(settings.weights.map(({ part, percent }) => [part, String(percent)])),
-  )
   const queries = useQueryClient()
-  const keep = useMutation({
-    mutationFn: () => api.put<Settings>('settings', { ...entered, weights }),
-    onSuccess: () => {
+  const parts = settings.weights.map(({ part }) => part)
+  const schema = useMemo(
+    () =>
+      z.object({
+        systolic: needed('Upper pressure: in millimetres of mercury'),
+        diastolic: needed('Lower pressure: in millimetres of mercury'),
+        emergencyNumber: needed('Emergency number: whom does one call here?'),
+        zone: optional,
+        pushUp: optional,
+        ...Object.fromEntries(parts.map((part) => [weightOf(part), needed('A number of 0 to 100')])),
+      }) as unknown as z.ZodType<Record<string, string>, Record<string, string>>,
+    // Parts are the same for everybody.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [],
+  )
+  const entry = useEntry<Record<string, string>>({
+    schema,
+    initial: {
+      systolic: String(settings.systolic),
+      diastolic: String(settings.diastolic),
+      emergencyNumber: settings.emergencyNumber,
+      zone: settings.zone,
+      pushUp: settings.pushUp,
+      ...Object.fromEntries(settings.weights.map(({ part, percent }) => [weightOf(part), String(percent)])),
+    },
+    draft: 'settings',
+    fieldOf: (name) => name.replace(/^weights\./, 'weight_'),
+    send: ({ systolic, diastolic, emergencyNumber, zone, pushUp, ...weights }) =>
+      api.put<Settings>('settings', {
+        systolic,
+        diastolic,
+        emergencyNumber,
+        zone,
+        pushUp,
+        weights: Object.fromEntries(parts.map((part) => [part, weights[weightOf(part)]])),
+      }),
+    onSent: () => {
       toast.success('Kept')
-      return queries.invalidateQueries()
+      void queries.invalidateQueries()
     },
   })
-  const error = keep.error instanceof ApiError ? keep.error : null
-  const field = (name: keyof typeof entered) => ({
-    value: entered[name],
-    onChange: (value: string) => setEntered({ ...entered, [name]: value }),
-    error: error?.about(name),
-  })
+  const { field } = entry
   return (
-    <form
-      className="mt-6"
-      noValidate
-      aria-label="Settings"
-      onSubmit={(event) => {
-        event.preventDefault()
-        keep.mutate()
-      }}
-    >
+    <form className="mt-6" aria-label="Settings" {...entry.form}>
       <h2 className="text-xl">No training that day</h2>
       <p className="soft mt-1 mb-3">
         At or above either resting pressure nobody trains and the client is sent to a clinician. Local rules go first.
@@ -79,7 +95,19 @@ function Form({ settings }: { settings: Settings }) {
           label="Time zone"
           options={zones(settings.zone)}
           {...field('zone')}
-          {...(here === entered.zone ? {} : { hint: `This device is in ${here.replaceAll('_', ' ')}` })}
+          {...(here === entry.entered.zone ? {} : { hint: `This device is in ${here.replaceAll('_', ' ')}` })}
+        />
+      </div>
+      <h2 className="mt-6 text-xl">What you call it</h2>
+      <p className="soft mt-1 mb-3">Two names are in use and neither is wrong; both are found when searched for.</p>
+      <div className="max-w-sm">
+        <Choice
+          label="From the hands, face down"
+          options={[
+            ['push-up', 'push-up'],
+            ['press-up', 'press-up'],
+          ]}
+          {...field('pushUp')}
         />
       </div>
       <h2 className="mt-6 text-xl">What counts when swaps are ranked</h2>
@@ -94,22 +122,19 @@ function Form({ settings }: { settings: Settings }) {
             label={names[part] ?? part}
             unit="of 100"
             hint={`usual ${usualPercent}`}
-            value={weights[part] ?? ''}
-            onChange={(value) => setWeights({ ...weights, [part]: value })}
-            error={error?.about(`weights.${part}`)}
+            {...field(weightOf(part))}
           />
         ))}
       </div>
-      {error?.about('weights') && <p className="font-semibold text-error">{error.about('weights')}</p>}
-      <FormProblem error={keep.error} />
-      <button className="btn btn-primary mt-4" disabled={keep.isPending}>
+      <Trouble words={entry.messageOf('weights') ?? entry.problem} />
+      <button className="btn btn-primary mt-4" disabled={entry.isSending}>
         Keep the settings
       </button>
       <button
         type="button"
         className="btn btn-ghost mt-4 ml-3"
         onClick={() =>
-          setWeights(Object.fromEntries(settings.weights.map(({ part, usualPercent }) => [part, String(usualPercent)])))
+          settings.weights.forEach(({ part, usualPercent }) => entry.set(weightOf(part), String(usualPercent)))
         }
       >
         Weights as usual

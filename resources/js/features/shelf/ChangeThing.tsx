@@ -1,44 +1,55 @@
-import { useState } from 'react'
 import { toast } from 'sonner'
-import { ApiError, type ShelfItem } from '../../shared/api'
-import { FormProblem } from '../../shared/ui'
+import { z } from 'zod'
+import type { ShelfItem } from '../../shared/api'
+import { needed, useEntry } from '../../shared/form'
+import { Trouble } from '../../shared/ui'
 import { entryOf, fieldsOfThing } from './entry'
 import { useChangeThing } from './queries'
 import { ThingFields } from './ThingFields'
 
+const schema = z.looseObject({
+  name: needed('What does the client call it?'),
+  count: needed('How many are there?'),
+}) as unknown as z.ZodType<Record<string, string>, Record<string, string>>
+
 /** A thing of the shelf put right: its name, how many there are, what it weighs or measures. */
 export function ChangeThing({ clientId, item, onDone }: { clientId: number; item: ShelfItem; onDone: () => void }) {
-  const [entered, setEntered] = useState(() => fieldsOfThing(item))
   const change = useChangeThing(clientId, item.id)
-  const error = change.error instanceof ApiError ? change.error : null
+  const entry = useEntry<Record<string, string>>({
+    schema,
+    initial: fieldsOfThing(item),
+    draft: `thing-${item.id}`,
+    send: (entered) => change.mutateAsync(entryOf('', entered, undefined)),
+    onSent: (entered) => {
+      toast.success(`${entered.name ?? item.name} is changed`)
+      onDone()
+    },
+  })
   return (
-    <form
-      className="mt-2 grid w-full max-w-md gap-2"
-      noValidate
-      aria-label={`Change ${item.name}`}
-      onSubmit={(event) => {
-        event.preventDefault()
-        change.mutate(entryOf('', entered, undefined), {
-          onSuccess: () => {
-            toast.success(`${entered.name ?? item.name} is changed`)
-            onDone()
-          },
-        })
-      }}
-    >
+    <form className="mt-2 grid w-full max-w-md gap-2" aria-label={`Change ${item.name}`} {...entry.form}>
       <ThingFields
-        value={(name) => entered[name] ?? ''}
-        onChange={(name, text) => setEntered({ ...entered, [name]: text })}
-        onMass={(mass) => setEntered({ ...entered, massKg: String(mass.massKg), certainty: mass.certainty })}
-        error={error}
+        value={(name) => entry.entered[name] ?? ''}
+        onChange={entry.set}
+        onMass={(mass) => {
+          entry.set('massKg', String(mass.massKg))
+          entry.set('certainty', mass.certainty)
+        }}
+        error={{ about: entry.messageOf }}
         isNew={false}
       />
-      {error && error.status !== 422 && <FormProblem error={error} />}
+      <Trouble words={entry.problem} />
       <div className="flex gap-2">
-        <button className="btn btn-primary" disabled={change.isPending}>
+        <button className="btn btn-primary" disabled={entry.isSending}>
           Keep the change
         </button>
-        <button type="button" className="btn btn-ghost" onClick={onDone}>
+        <button
+          type="button"
+          className="btn btn-ghost"
+          onClick={() => {
+            entry.forget()
+            onDone()
+          }}
+        >
           Leave it as it was
         </button>
       </div>

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { scaleLinear } from 'd3-scale'
 import type { Addition, PatternCoverage } from '../../shared/api'
 import { counted, jumpsInWords, signed } from '../../shared/lib/counts'
-import { Loading, Problem } from '../../shared/ui'
+import { Loading, Problem, Term } from '../../shared/ui'
 import { additionsOptions, coverageOptions } from './queries'
 
 const WIDTH = 420
@@ -118,8 +118,8 @@ export function CoveragePanel({ clientId }: { clientId: number }) {
       <Additions clientId={clientId} />
       <h3 className="mt-6 text-lg">Every pattern</h3>
       <p className="soft text-sm">
-        Each peg is a load that can be told apart, in kilograms of the pattern’s reference lift; the thick line is a
-        jump above 15 %; the triangle is what the client could lift once, where sets are logged.
+        Each <Term word="peg">peg</Term> is a load that can be told apart, in kilograms of the pattern’s reference lift;
+        the thick line is a jump above 15 %; the triangle is what the client could lift once, where sets are logged.
       </p>
       <ul className="mt-2">
         {patterns.map((pattern) => (

@@ -1,4 +1,3 @@
-import type { ApiError } from '../../shared/api'
 import { Choice, TextInput, Toggle } from '../../shared/ui'
 import { hasDial } from './entry'
 import { HouseholdCalculator } from './HouseholdCalculator'
@@ -9,7 +8,7 @@ interface ThingFieldsProps {
   onChange: (name: string, text: string) => void
   /** What the calculator for household things came to. */
   onMass: (mass: { massKg: number; certainty: string }) => void
-  error: ApiError | null
+  error: { about: (field: string) => string | undefined } | null
   /** What is still needed, by field. */
   missing?: Record<string, string | undefined>
   /** False where a thing is changed: it stays of the kind it is. */
@@ -27,6 +26,7 @@ export function ThingFields({ value, onChange, onMass, error, missing = {}, isNe
       hint={hint ?? missing[name]}
       value={value(name)}
       onChange={(text) => onChange(name, text)}
+      required={name === 'name' || name === 'count'}
       error={error?.about(name)}
     />
   )
@@ -44,6 +44,7 @@ export function ThingFields({ value, onChange, onMass, error, missing = {}, isNe
       {isNew && (
         <Choice
           label="What is it?"
+          required
           options={[['', 'Choose what it is'], ...kinds.map((known): [string, string] => [known.id, known.name])]}
           hint={missing.kind}
           value={value('kind')}

@@ -1,12 +1,19 @@
-import { useState, type ReactNode } from 'react'
-import { ApiError, type Trainer } from '../../shared/api'
-import { Field } from '../../shared/ui'
+import type { ReactNode } from 'react'
+import { z } from 'zod'
+import type { Trainer } from '../../shared/api'
+import { needed, useEntry } from '../../shared/form'
+import { TextInput, Trouble } from '../../shared/ui'
 import { useSignIn } from './queries'
 
 const fields = [
   { name: 'email', label: 'E-mail address', type: 'email', autoComplete: 'username' },
   { name: 'password', label: 'Password', type: 'password', autoComplete: 'current-password' },
 ] as const
+
+const schema = z.object({
+  email: needed('Enter your e-mail address.'),
+  password: needed('Enter your password.'),
+})
 
 interface CredentialsProps {
   label: string
@@ -21,44 +28,34 @@ interface CredentialsProps {
 /** E-mail address and password: asked for wherever somebody has to sign in. */
 export function Credentials({ label, className, fieldsClassName, isLarge, onSignedIn, children }: CredentialsProps) {
   const signIn = useSignIn()
-  const [entered, setEntered] = useState({ email: '', password: '' })
-  const error = signIn.error instanceof ApiError ? signIn.error : null
+  const entry = useEntry({
+    schema,
+    initial: { email: '', password: '' },
+    draft: null,
+    send: async (entered) => onSignedIn(await signIn.mutateAsync(entered)),
+  })
+  const hasMarked = fields.some(({ name }) => entry.messageOf(name) !== undefined)
   return (
-    <form
-      noValidate
-      aria-label={label}
-      className={className}
-      onSubmit={(event) => {
-        event.preventDefault()
-        signIn.mutate(entered, { onSuccess: onSignedIn })
-      }}
-    >
+    <form aria-label={label} className={className} {...entry.form}>
       {children}
       <div className={fieldsClassName}>
         {fields.map((field) => (
-          <Field key={field.name} label={field.label} error={error?.about(field.name)}>
-            {(attributes) => (
-              <input
-                {...attributes}
-                type={field.type}
-                autoComplete={field.autoComplete}
-                autoFocus={isLarge && field.name === 'email'}
-                className={`input w-full ${isLarge ? 'input-lg' : ''}`}
-                value={entered[field.name]}
-                onChange={(event) => setEntered({ ...entered, [field.name]: event.target.value })}
-              />
-            )}
-          </Field>
+          <TextInput
+            key={field.name}
+            label={field.label}
+            type={field.type}
+            autoComplete={field.autoComplete}
+            autoFocus={isLarge === true && field.name === 'email'}
+            isLarge={isLarge === true}
+            {...entry.field(field.name)}
+            required={false}
+          />
         ))}
-        <button className={`btn btn-primary ${isLarge ? 'btn-lg' : ''}`} disabled={signIn.isPending}>
-          {signIn.isPending ? 'Signing in…' : 'Sign in'}
+        <button className={`btn btn-primary ${isLarge ? 'btn-lg' : ''}`} disabled={entry.isSending}>
+          {entry.isSending ? 'Signing in…' : 'Sign in'}
         </button>
       </div>
-      {error !== null && error.status !== 422 && (
-        <p role="alert" className="mt-1 font-semibold text-error">
-          {error.message}
-        </p>
-      )}
+      {entry.problem !== null && !hasMarked && <Trouble words={entry.problem} />}
     </form>
   )
 }

@@ -5,12 +5,12 @@ import { Link, useParams, useSearchParams } from 'react-router'
 import { toast } from 'sonner'
 import type { Candidate, Exclusion, Swaps } from '../../shared/api'
 import { MovingFigure } from '../../shared/figure'
-import { countOf } from '../../shared/lib/counts'
+import { counted, countOf } from '../../shared/lib/counts'
 import { handOver } from '../../shared/lib/handOver'
 import { useKeys } from '../../shared/lib/useKeys'
 import { usePhase } from '../../shared/lib/usePhase'
 import { CurvePlot } from '../../shared/plot'
-import { LoadNumber, Loading, Locks, PageTitle, Problem } from '../../shared/ui'
+import { LoadNumber, Loading, Locks, PageTitle, Problem, Term } from '../../shared/ui'
 import { CandidatePanel } from './CandidatePanel'
 import { CandidateRow } from './CandidateRow'
 import { Controls } from './Controls'
@@ -245,9 +245,14 @@ function Desk({ swaps }: { swaps: Swaps }) {
             </div>
           )}
           <p className="soft mb-1 text-sm">
-            {candidates.length === 0
-              ? 'Nothing on this shelf fits'
-              : `${candidates.length} ${candidates.length === 1 ? 'candidate' : 'candidates'}, best first; the peg marks the prescription`}
+            {candidates.length === 0 ? (
+              'Nothing on this shelf fits'
+            ) : (
+              <>
+                {counted(candidates.length, 'candidate')}, best <Term word="match">match</Term> first; the{' '}
+                <Term word="peg">peg</Term> marks the prescription
+              </>
+            )}
           </p>
           {candidates.length === 0 && (
             <div role="alert" className="caution caution-look mb-6">

@@ -304,6 +304,8 @@ export interface ClientSummary {
   nextVisit: string | null
   /** True where they are put away. */
   isArchived: boolean
+  /** True where they are nobody real, but somebody to try things on. */
+  isDemo: boolean
 }
 
 /** One thing about a setting that can be moved by hand. */
@@ -1395,6 +1397,8 @@ export interface Settings {
   weights: Weight[]
   /** Where the trainer's days begin and end. */
   zone: string
+  /** What they call it: `push-up` or `press-up`. */
+  pushUp: string
 }
 
 /** What is given up next as time runs short: so many sets are left of one exercise. */

@@ -51,6 +51,8 @@ const letters = (text: string) =>
     .normalize('NFD')
     .replace(/[\u0300-\u036f]/g, '')
     .replace(/[^a-z0-9°]+/g, ' ')
+    // Two names of one thing, whichever of them is shown.
+    .replace(/\bpress ?up/g, 'push up')
     .trim()
 
 /** One of several: "squats" as "squat", "presses" as "press", "flies" as "fly". */

@@ -15,7 +15,7 @@ export interface Pressed {
   isBehind: boolean
 }
 
-const movesIt = [' ', 'ArrowLeft', 'ArrowRight', 'ArrowUp', 'ArrowDown', 'Home', 'End', 'PageUp', 'PageDown']
+const choosesIt = [' ', 'Enter', 'ArrowLeft', 'ArrowRight', 'ArrowUp', 'ArrowDown', 'Home', 'End', 'PageUp', 'PageDown']
 
 const dialogs = 'dialog[open], [role="dialog"], [role="alertdialog"]'
 
@@ -26,7 +26,8 @@ const dialogs = 'dialog[open], [role="dialog"], [role="alertdialog"]'
 export function isTaken({ key, tag, type, isEditable, isThrough, isBehind }: Pressed): boolean {
   if (isBehind && key !== 'Escape') return true
   if (isEditable || tag === 'TEXTAREA' || tag === 'SELECT') return true
-  if (tag === 'INPUT') return ['radio', 'checkbox', 'range'].includes(type) ? movesIt.includes(key) : true
+  // Enter on a choice is not yet a yes to all of the page.
+  if (tag === 'INPUT') return ['radio', 'checkbox', 'range'].includes(type) ? choosesIt.includes(key) : true
   return ['A', 'BUTTON', 'SUMMARY'].includes(tag) && (key === 'Enter' || key === ' ') && !isThrough
 }
 

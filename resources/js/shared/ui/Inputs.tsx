@@ -8,23 +8,36 @@ interface TextInputProps {
   unit?: string | undefined
   hint?: string | undefined
   error?: string | undefined
-  type?: 'text' | 'date' | 'time' | 'number' | 'password'
+  type?: 'text' | 'date' | 'time' | 'number' | 'password' | 'email'
+  required?: boolean
+  isLarge?: boolean
   autoComplete?: string
   autoFocus?: boolean
   placeholder?: string
 }
 
 /** One line of text or one number, labelled, with what is wrong beside it. */
-export function TextInput({ label, value, onChange, unit, hint, error, type = 'text', ...more }: TextInputProps) {
+export function TextInput({
+  label,
+  value,
+  onChange,
+  unit,
+  hint,
+  error,
+  type = 'text',
+  required,
+  isLarge = false,
+  ...more
+}: TextInputProps) {
   return (
-    <Field label={label} error={error} {...(unit ? { unit } : {})} {...(hint ? { hint } : {})}>
+    <Field label={label} error={error} required={required} {...(unit ? { unit } : {})} {...(hint ? { hint } : {})}>
       {(attributes) => (
         <input
           {...attributes}
           {...more}
           type={type === 'number' ? 'text' : type}
           inputMode={unit || type === 'number' ? 'decimal' : undefined}
-          className="input w-full"
+          className={`input w-full ${isLarge ? 'input-lg' : ''}`}
           value={value}
           onChange={(event) => onChange(event.target.value)}
         />
@@ -33,13 +46,21 @@ export function TextInput({ label, value, onChange, unit, hint, error, type = 't
   )
 }
 
-export function TextArea({ label, value, onChange, hint, error }: TextInputProps) {
+export function TextArea({
+  label,
+  value,
+  onChange,
+  hint,
+  error,
+  required,
+  rows = 2,
+}: TextInputProps & { rows?: number }) {
   return (
-    <Field label={label} error={error} {...(hint ? { hint } : {})}>
+    <Field label={label} error={error} required={required} {...(hint ? { hint } : {})}>
       {(attributes) => (
         <textarea
           {...attributes}
-          rows={2}
+          rows={rows}
           className="textarea w-full"
           value={value}
           onChange={(event) => onChange(event.target.value)}
@@ -57,11 +78,12 @@ interface ChoiceProps {
   error?: string | undefined
   hint?: string | undefined
   autoFocus?: boolean
+  required?: boolean
 }
 
-export function Choice({ label, value, onChange, options, error, hint, autoFocus }: ChoiceProps) {
+export function Choice({ label, value, onChange, options, error, hint, autoFocus, required }: ChoiceProps) {
   return (
-    <Field label={label} error={error} {...(hint ? { hint } : {})}>
+    <Field label={label} error={error} required={required} {...(hint ? { hint } : {})}>
       {(attributes) => (
         <select
           {...attributes}
@@ -103,13 +125,30 @@ export function Toggle({
   )
 }
 
+/** What the mark beside a label means. */
+export function RequiredNote() {
+  return (
+    <p className="soft text-sm">
+      <span className="text-error" aria-hidden="true">
+        *
+      </span>{' '}
+      needed; the rest can wait.
+    </p>
+  )
+}
+
 /** What the API said about a form as a whole; the fields say the rest. */
 export function FormProblem({ error }: { error: Error | null }) {
   if (error === null) return null
   const beside = error instanceof ApiError && error.status === 422 && Object.keys(error.errors).length > 0
-  return (
+  return <Trouble words={beside ? 'Look at what is marked; nothing you entered is lost.' : error.message} />
+}
+
+/** What is wrong with a form as a whole, said at once; nothing where nothing is. */
+export function Trouble({ words }: { words: string | null }) {
+  return words === null ? null : (
     <p role="alert" className="font-semibold text-error">
-      {beside ? 'Look at what is marked; nothing you entered is lost.' : error.message}
+      {words}
     </p>
   )
 }

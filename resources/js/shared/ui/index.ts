@@ -1,6 +1,6 @@
 export { PaperCaution, PaperTable, type PaperGroup } from './PaperTable'
 export { Field } from './Field'
-export { Choice, FormProblem, TextArea, TextInput, Toggle } from './Inputs'
+export { Choice, FormProblem, RequiredNote, TextArea, TextInput, Toggle, Trouble } from './Inputs'
 export { LoadNumber } from './LoadNumber'
 export { Cautions, Limits } from './Notes'
 export { leadFromHere, PageTitle } from './PageTitle'

@@ -1,0 +1,120 @@
+import { expect, test } from './desk'
+import type { Locator, Page } from '@playwright/test'
+
+/*
+ * A stranger’s first quarter of an hour, with every click and every word typed counted.
+ */
+
+function counting(page: Page) {
+  let actions = 0
+  return {
+    count: () => actions,
+    click: async (what: Locator) => {
+      actions++
+      await what.click()
+    },
+    fill: async (what: Locator, words: string) => {
+      actions++
+      await what.fill(words)
+    },
+    press: async (key: string) => {
+      actions++
+      await page.keyboard.press(key)
+    },
+  }
+}
+
+async function signInAsNew(page: Page, does: ReturnType<typeof counting>) {
+  await page.goto('/sign-in')
+  await does.fill(page.getByLabel('E-mail address'), 'newcomer@saltmarrow.example')
+  await does.fill(page.getByLabel('Password'), 'wet oar, dry oar')
+  await does.press('Enter')
+}
+
+/** A swap that can be defended: the load it comes to with its spread, why, and what is lost, beside the sum of the match. */
+async function defended(page: Page, does: ReturnType<typeof counting>) {
+  const first = page.locator('#candidate-1')
+  await expect(first).toBeVisible()
+  await expect(
+    page
+      .getByText(/likely/)
+      .locator('visible=true')
+      .first(),
+  ).toBeVisible()
+  await expect(page.getByText(/% match/).first()).toBeVisible()
+  await does.click(page.getByRole('button', { name: /Use this today/ }).first())
+  await expect(page.getByText(/stands in for .* today/)).toBeVisible()
+}
+
+test('somebody who has just come tries a client, and makes a first swap that can be defended', async ({ page }) => {
+  const does = counting(page)
+  await signInAsNew(page, does)
+  const began = Date.now()
+  await does.click(page.getByRole('button', { name: 'Try a client' }))
+  await does.click(page.getByRole('link', { name: /needs? a swap/ }).first())
+  await defended(page, does)
+  console.log(
+    `First defended swap with a client to try: ${does.count()} actions, ${Math.round((Date.now() - began) / 1000)} s`,
+  )
+  expect(does.count()).toBeLessThanOrEqual(10)
+
+  // Gone at a touch, with all that was done.
+  await page.goto('/')
+  await page.getByRole('button', { name: 'take her away' }).click()
+  await expect(page.getByRole('button', { name: 'Try a client' })).toBeVisible()
+  await expect(page.getByRole('listitem').filter({ hasText: 'Marisol Tangwynne' })).toHaveCount(0)
+})
+
+test('somebody who has just come writes down a client of their own, up to the first defended swap', async ({
+  page,
+}) => {
+  test.slow()
+  const does = counting(page)
+  await signInAsNew(page, does)
+  const began = Date.now()
+  await does.click(page.getByRole('link', { name: 'Write down a first client' }))
+  await does.fill(page.getByLabel('Height'), '171,5')
+  await does.fill(page.getByLabel('Body mass'), '64')
+  await does.fill(page.getByLabel('Name'), 'Wilhelmina Ostrander')
+  await does.click(page.getByRole('button', { name: 'Go on to the health questions' }))
+  const health = page.getByRole('form', { name: 'Health questions' })
+  await does.click(health.getByRole('button', { name: 'No to all that are left' }))
+  await does.click(health.getByRole('button', { name: 'Keep the answers' }))
+  await expect(page.getByText('Nothing stands in the way of training today.')).toBeVisible()
+  await does.click(page.getByRole('navigation', { name: 'Wilhelmina Ostrander' }).getByRole('link', { name: 'Shelf' }))
+  const line = page.getByRole('form', { name: 'Put something on the shelf' }).getByLabel('In plain words')
+  for (const thing of [
+    'pair of 6kg dumbells',
+    'kettlebell 16',
+    'red resistance band 1.2m with handles',
+    'kitchen chair 45 cm',
+    'mat',
+  ]) {
+    await does.fill(line, thing)
+    await does.press('Enter')
+    await expect(line).toHaveValue('')
+  }
+  await does.click(
+    page.getByRole('navigation', { name: 'Wilhelmina Ostrander' }).getByRole('link', { name: 'Programme' }),
+  )
+  const plan = page.getByRole('form', { name: 'Plan a programme' })
+  await does.click(plan.getByRole('button', { name: 'Plan it for me' }))
+  await does.click(page.getByRole('button', { name: 'Start it' }).first())
+  await does.click(page.getByRole('link', { name: 'Round', exact: true }))
+  const next = page.getByRole('button', { name: /^Next visits/ })
+  const open = page.getByRole('link', { name: 'Open the Floor' })
+  await expect(next.or(open).first()).toBeVisible()
+  if (await next.isVisible()) await does.click(next)
+  await does.click(open.first())
+  // Something with a load, so that there is one to compare.
+  const loaded = page
+    .getByRole('listitem')
+    .filter({ hasText: /\bkg\b/ })
+    .first()
+  await does.click(loaded.getByRole('button', { name: /^Swap/ }))
+  await does.click(page.getByRole('link', { name: 'All swaps with their curves' }))
+  await defended(page, does)
+  const seconds = (Date.now() - began) / 1000
+  console.log(`First defended swap with a client of one’s own: ${does.count()} actions, ${Math.round(seconds)} s`)
+  expect(does.count()).toBeLessThanOrEqual(40)
+})
