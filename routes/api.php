@@ -100,6 +100,7 @@ Route::middleware(['auth:sanctum', FollowProgrammes::class])->group(function ():
     Route::get('clients/{client}/limits', [LimitController::class, 'index'])->can('view', 'client');
     Route::put('clients/{client}/limits', [LimitController::class, 'update']);
     Route::get('clients/{client}/health', [HealthController::class, 'show'])->can('view', 'client');
+    Route::get('clients/{client}/health/log', [HealthController::class, 'audit'])->can('view', 'client');
     Route::post('clients/{client}/screenings', [ScreeningController::class, 'store']);
     Route::post('clients/{client}/clearances', [ClearanceController::class, 'store']);
     Route::delete('clients/{client}/clearances/{clearance}', [ClearanceController::class, 'destroy'])

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Actions\Clients\ShowHealth;
 use App\Models\Screening;
 use Carbon\CarbonImmutable;
 use NimbleShelf\Core\Health\Screening as Questions;
@@ -106,6 +107,18 @@ it('keeps answers unreadable in the database', function (): void {
         ->toContain('belly')
         ->and($row['pressure'])->not
         ->toContain('121');
+});
+
+it('shows who looked a page at a time, and how many there are', function (): void {
+    foreach (range(1, 34) as $n) {
+        ShowHealth::note($this->client, $this->client->trainer, "did thing {$n}");
+    }
+    $health = $this->getJson("{$this->path}/health")->assertOk()->assertJsonCount(30, 'audit')->assertJsonPath('auditCount', 35)
+        ->assertJsonPath('audit.0.what', 'looked at the health answers')
+        ->assertJsonPath('audit.29.what', 'did thing 6');
+    $this->getJson("{$this->path}/health/log?before={$health->json('audit.29.id')}")->assertOk()
+        ->assertJsonPath('*.what', ['did thing 5', 'did thing 4', 'did thing 3', 'did thing 2', 'did thing 1']);
+    $this->getJson("{$this->path}/health/log")->assertUnprocessable()->assertJsonValidationErrors('before');
 });
 
 it('writes down every look and every change', function (): void {

@@ -52,6 +52,7 @@ it('does not know another trainer’s client, in any way in', function (string $
     'change the room' => ['PUT', fn ($test) => "clients/{$test->client->id}/home", []],
     'limits' => ['GET', fn ($test) => "clients/{$test->client->id}/limits", []],
     'change limits' => ['PUT', fn ($test) => "clients/{$test->client->id}/limits", []],
+    'who looked' => ['GET', fn ($test) => "clients/{$test->client->id}/health/log?before=9", []],
     'health' => ['GET', fn ($test) => "clients/{$test->client->id}/health", []],
     'screen' => ['POST', fn ($test) => "clients/{$test->client->id}/screenings", []],
     'clear' => ['POST', fn ($test) => "clients/{$test->client->id}/clearances", []],

@@ -108,25 +108,41 @@ final readonly class ShowHealth
             sideAdvice: $checks->sideAdvice(),
             emergencyNumber: (string) $client->trainer->setting('emergency_number'),
             audit: $this->audit($client),
+            auditCount: $this->auditCount($client),
         );
     }
 
-    /** @return list<AuditEntryResource> */
-    private function audit(Client $client): array
+    /**
+     * Who looked and who changed, newest first, a page at a time.
+     *
+     * @param  int|null  $before  The entry before which the page ends; null for the newest.
+     * @return list<AuditEntryResource>
+     */
+    public function audit(Client $client, ?int $before = null): array
     {
         /** @var Collection<int, Activity> $entries */
         $entries = Activity::query()->with('causer')
             ->where('log_name', self::LOG)
             ->where('subject_type', $client->getMorphClass())
             ->where('subject_id', $client->id)
+            ->when($before !== null, static fn ($query) => $query->where('id', '<', $before))
             ->latest('id')
             ->limit(self::ENTRIES_SHOWN)
             ->get();
 
         return array_values($entries->map(static fn (Activity $entry): AuditEntryResource => new AuditEntryResource(
+            id: (int) $entry->id,
             at: CarbonImmutable::parse($entry->created_at)->toIso8601String(),
             who: $entry->causer instanceof User ? $entry->causer->name : 'the application',
             what: $entry->description,
         ))->all());
+    }
+
+    private function auditCount(Client $client): int
+    {
+        return Activity::query()->where('log_name', self::LOG)
+            ->where('subject_type', $client->getMorphClass())
+            ->where('subject_id', $client->id)
+            ->count();
     }
 }

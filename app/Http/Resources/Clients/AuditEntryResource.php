@@ -10,6 +10,7 @@ use App\Http\Resources\Resource;
 final readonly class AuditEntryResource extends Resource
 {
     public function __construct(
+        public int $id,
         public string $at,
         public string $who,
         public string $what,

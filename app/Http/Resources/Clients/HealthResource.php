@@ -19,7 +19,8 @@ final readonly class HealthResource extends Resource
      * @param  list<string>  $notes  What is left for the trainer to decide.
      * @param  list<ClearanceResource>  $clearances  Newest first.
      * @param  list<LimitInForceResource>  $proposals  Limits the checks suggest and that are not set.
-     * @param  list<AuditEntryResource>  $audit  Newest first.
+     * @param  list<AuditEntryResource>  $audit  The newest, newest first.
+     * @param  int  $auditCount  How many there are in all.
      */
     public function __construct(
         public int $clientId,
@@ -40,6 +41,7 @@ final readonly class HealthResource extends Resource
         public string $sideAdvice,
         public string $emergencyNumber,
         public array $audit,
+        public int $auditCount,
     ) {
     }
 }

@@ -283,7 +283,7 @@ export function BenchPage() {
         {state.itemId !== null && (
           <>
             <p className="font-semibold">On the hook: {state.itemName}</p>
-            <div role="group" aria-label="Whose scale" className="my-2 flex flex-wrap gap-2">
+            <div role="group" aria-label="Readings from" className="my-2 flex flex-wrap gap-2">
               {whose.map(([own, words]) => (
                 <button
                   key={words}

@@ -2,12 +2,12 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useParams } from 'react-router'
 import type { Health } from '../../shared/api'
-import { briefDay, timeOfDay } from '../../shared/lib/time'
 import { Loading, Problem } from '../../shared/ui'
 import { ClearanceForm, Clearances } from './Clearances'
 import { Answers, Questions } from './HealthQuestions'
 import { Checks } from './MovementChecks'
 import { healthOptions } from './queries'
+import { WhoLooked } from './WhoLooked'
 
 function Locks({ health }: { health: Health }) {
   if (health.locks.length === 0) {
@@ -71,16 +71,7 @@ export function HealthPage() {
           )}
         </section>
         <Checks health={shown} />
-        <section aria-label="Who looked">
-          <h2 className="text-xl">Who looked, who changed</h2>
-          <ul className="soft mt-1 max-h-48 overflow-auto text-sm" tabIndex={0}>
-            {shown.audit.map((entry, i) => (
-              <li key={i}>
-                {briefDay(entry.at)}, {timeOfDay(entry.at)}: {entry.who} {entry.what}
-              </li>
-            ))}
-          </ul>
-        </section>
+        <WhoLooked health={shown} />
       </div>
     </div>
   )

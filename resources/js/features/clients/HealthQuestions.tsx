@@ -1,56 +1,61 @@
-import { useState } from 'react'
 import { toast } from 'sonner'
-import { api, ApiError, type Health } from '../../shared/api'
+import { z } from 'zod'
+import { api, type Health } from '../../shared/api'
+import { optional, useEntry } from '../../shared/form'
 import { longDay } from '../../shared/lib/time'
-import { Choice, FormProblem, TextArea, TextInput } from '../../shared/ui'
+import { Choice, TextArea, TextInput, Trouble } from '../../shared/ui'
 import { sent } from './PersonFields'
 import { useHealthChange } from './queries'
 
 const toneOf = (isChosen: boolean, yes: boolean) => (isChosen ? (yes ? 'btn-accent' : 'btn-primary') : 'btn-outline')
 
+const schema = z.object({
+  systolic: optional,
+  diastolic: optional,
+  note: optional,
+  occasion: optional,
+  answers: z.record(z.string(), z.boolean()),
+})
+
 export function Questions({ health, onDone }: { health: Health; onDone: () => void }) {
-  const [answers, setAnswers] = useState<Record<string, boolean>>({})
-  const [rest, setRest] = useState({
-    systolic: '',
-    diastolic: '',
-    note: '',
-    occasion: health.answeredOn ? 'due' : 'first',
-  })
   const screen = useHealthChange(health.clientId, (entered: Record<string, unknown>) =>
     api.post<Health>(`clients/${health.clientId}/screenings`, entered),
   )
-  const error = screen.error instanceof ApiError ? screen.error : null
+  const entry = useEntry({
+    schema,
+    initial: {
+      systolic: '',
+      diastolic: '',
+      note: '',
+      occasion: health.answeredOn ? 'due' : 'first',
+      answers: {} as Record<string, boolean>,
+    },
+    draft: `health-${health.clientId}`,
+    isSecret: true,
+    send: ({ answers, ...rest }) => screen.mutateAsync({ ...sent(rest), answers }),
+    onSent: () => {
+      toast.success('The answers are kept')
+      onDone()
+    },
+  })
+  const { field } = entry
+  const { answers } = entry.entered
+  const answer = (to: Record<string, boolean>) => entry.set('answers', to)
   return (
-    <form
-      className="paper p-5"
-      noValidate
-      aria-label="Health questions"
-      onSubmit={(event) => {
-        event.preventDefault()
-        screen.mutate(
-          { ...sent(rest), answers },
-          {
-            onSuccess: () => {
-              toast.success('The answers are kept')
-              onDone()
-            },
-          },
-        )
-      }}
-    >
+    <form className="paper p-5" aria-label="Health questions" {...entry.form}>
       <div className="flex flex-wrap items-baseline gap-4">
         <h2 className="text-xl">Health questions</h2>
         <button
           type="button"
           className="btn btn-sm btn-ghost"
-          onClick={() => setAnswers(Object.fromEntries(health.questions.map(({ id }) => [id, answers[id] ?? false])))}
+          onClick={() => answer(Object.fromEntries(health.questions.map(({ id }) => [id, answers[id] ?? false])))}
         >
           No to all that are left
         </button>
       </div>
       <ul className="mt-2">
         {health.questions.map((question) => {
-          const wrong = error?.about(`answers.${question.id}`)
+          const wrong = entry.messageOf(`answers.${question.id}`)
           return (
             <li key={question.id} className="border-b border-base-300 py-2">
               <fieldset className="flex flex-wrap items-center justify-between gap-x-6 gap-y-1">
@@ -66,7 +71,7 @@ export function Questions({ health, onDone }: { health: Health; onDone: () => vo
                         className="sr-only"
                         name={question.id}
                         checked={answers[question.id] === yes}
-                        onChange={() => setAnswers({ ...answers, [question.id]: yes })}
+                        onChange={() => answer({ ...answers, [question.id]: yes })}
                       />
                       {yes ? 'Yes' : 'No'}
                     </label>
@@ -79,25 +84,11 @@ export function Questions({ health, onDone }: { health: Health; onDone: () => vo
         })}
       </ul>
       <div className="mt-4 grid gap-x-4 sm:grid-cols-3">
-        <TextInput
-          label="Resting pressure, upper"
-          unit="mmHg"
-          hint="May stay empty"
-          value={rest.systolic}
-          onChange={(systolic) => setRest({ ...rest, systolic })}
-          error={error?.about('systolic')}
-        />
-        <TextInput
-          label="Lower"
-          unit="mmHg"
-          value={rest.diastolic}
-          onChange={(diastolic) => setRest({ ...rest, diastolic })}
-          error={error?.about('diastolic')}
-        />
+        <TextInput label="Resting pressure, upper" unit="mmHg" hint="May stay empty" {...field('systolic')} />
+        <TextInput label="Lower" unit="mmHg" {...field('diastolic')} />
         <Choice
           label="Asked because"
-          value={rest.occasion}
-          onChange={(occasion) => setRest({ ...rest, occasion })}
+          {...field('occasion')}
           options={[
             ['first', 'first visit'],
             ['due', 'six months are over'],
@@ -107,20 +98,21 @@ export function Questions({ health, onDone }: { health: Health; onDone: () => vo
           ]}
         />
       </div>
-      <TextArea
-        label="Note"
-        hint="Kept encrypted, in the client’s own words"
-        value={rest.note}
-        onChange={(note) => setRest({ ...rest, note })}
-        error={error?.about('note')}
-      />
-      <FormProblem error={screen.error} />
+      <TextArea label="Note" hint="Kept encrypted, in the client’s own words" {...field('note')} />
+      <Trouble words={entry.problem} />
       <div className="flex gap-2 pt-2">
-        <button className="btn btn-primary" disabled={screen.isPending}>
+        <button className="btn btn-primary" disabled={entry.isSending}>
           Keep the answers
         </button>
         {health.answeredOn !== null && (
-          <button type="button" className="btn btn-ghost" onClick={onDone}>
+          <button
+            type="button"
+            className="btn btn-ghost"
+            onClick={() => {
+              entry.forget()
+              onDone()
+            }}
+          >
             Not now
           </button>
         )}

@@ -2,9 +2,11 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useParams } from 'react-router'
 import { toast } from 'sonner'
-import { api, ApiError, type Home, type LimitEffect, type LimitEffects } from '../../shared/api'
+import { z } from 'zod'
+import { api, type Home, type LimitEffect, type LimitEffects } from '../../shared/api'
+import { optional, useEntry } from '../../shared/form'
 import { differenceInWords } from '../../shared/lib/counts'
-import { Choice, FormProblem, Loading, Problem, TextArea, TextInput, Toggle } from '../../shared/ui'
+import { Choice, Loading, Problem, TextArea, TextInput, Toggle, Trouble } from '../../shared/ui'
 import { sent } from './PersonFields'
 import { clientOptions, limitsOptions, useLimitChange } from './queries'
 
@@ -42,37 +44,47 @@ function Effect({ effect, onToggle }: { effect: LimitEffect; onToggle?: ((on: bo
   )
 }
 
+const schema = z.object({
+  ceilingCm: optional,
+  floor: optional,
+  quietHours: optional,
+  lengthM: optional,
+  widthM: optional,
+  note: optional,
+  quiet: z.boolean(),
+  pets: z.boolean(),
+  children: z.boolean(),
+  anchors: z.array(z.object({ heightCm: optional, kind: optional })),
+})
+
 function RoomForm({ clientId, home }: { clientId: number; home: Home }) {
-  const [entered, setEntered] = useState({
-    ceilingCm: home.ceilingCm?.toString() ?? '',
-    floor: home.floor,
-    quietHours: home.quietHours,
-    lengthM: home.lengthM?.toString() ?? '',
-    widthM: home.widthM?.toString() ?? '',
-    note: home.note,
-  })
-  const [flags, setFlags] = useState({ quiet: home.quiet, pets: home.pets, children: home.children })
-  const [anchors, setAnchors] = useState(
-    home.anchors.map((anchor) => ({ heightCm: String(anchor.heightCm), kind: anchor.kind })),
-  )
   const change = useLimitChange(clientId, (room: Record<string, unknown>) =>
     api.put<LimitEffects>(`clients/${clientId}/home`, room),
   )
-  const error = change.error instanceof ApiError ? change.error : null
-  const field = (name: keyof typeof entered) => ({
-    value: entered[name],
-    onChange: (value: string) => setEntered({ ...entered, [name]: value }),
-    error: error?.about(name),
+  const entry = useEntry({
+    schema,
+    initial: {
+      ceilingCm: home.ceilingCm?.toString() ?? '',
+      floor: home.floor,
+      quietHours: home.quietHours,
+      lengthM: home.lengthM?.toString() ?? '',
+      widthM: home.widthM?.toString() ?? '',
+      note: home.note,
+      quiet: home.quiet,
+      pets: home.pets,
+      children: home.children,
+      anchors: home.anchors.map((anchor) => ({ heightCm: String(anchor.heightCm), kind: anchor.kind })),
+    },
+    draft: `room-${clientId}`,
+    isSecret: true,
+    send: ({ quiet, pets, children, anchors, ...words }) =>
+      change.mutateAsync({ ...sent(words), quiet, pets, children, anchors }),
+    onSent: () => toast.success('The room is kept'),
   })
+  const { field, set } = entry
+  const { anchors, ...flags } = entry.entered
   return (
-    <form
-      noValidate
-      aria-label="The room"
-      onSubmit={(event) => {
-        event.preventDefault()
-        change.mutate({ ...sent(entered), ...flags, anchors }, { onSuccess: () => toast.success('The room is kept') })
-      }}
-    >
+    <form aria-label="The room" {...entry.form}>
       <div className="grid grid-cols-2 gap-x-4">
         <TextInput label="Ceiling" unit="cm" hint="Empty: nothing in the way" {...field('ceilingCm')} />
         <Choice
@@ -90,12 +102,12 @@ function RoomForm({ clientId, home }: { clientId: number; home: Home }) {
       <Toggle
         label="Quiet: nothing that lands or drops"
         checked={flags.quiet}
-        onChange={(quiet) => setFlags({ ...flags, quiet })}
+        onChange={(quiet) => set('quiet', quiet)}
       />
       <TextInput label="Quiet hours" {...field('quietHours')} />
       <div className="flex flex-wrap gap-x-6">
-        <Toggle label="Pets" checked={flags.pets} onChange={(pets) => setFlags({ ...flags, pets })} />
-        <Toggle label="Children" checked={flags.children} onChange={(children) => setFlags({ ...flags, children })} />
+        <Toggle label="Pets" checked={flags.pets} onChange={(pets) => set('pets', pets)} />
+        <Toggle label="Children" checked={flags.children} onChange={(children) => set('children', children)} />
       </div>
       <fieldset className="mt-3">
         <legend className="text-sm font-semibold">Anchors for bands</legend>
@@ -105,7 +117,7 @@ function RoomForm({ clientId, home }: { clientId: number; home: Home }) {
               <Choice
                 label={`Anchor ${i + 1}`}
                 value={anchor.kind}
-                onChange={(kind) => setAnchors(anchors.with(i, { ...anchor, kind }))}
+                onChange={(kind) => set('anchors', anchors.with(i, { ...anchor, kind }))}
                 options={[
                   ['door', 'shut door'],
                   ['rail', 'rail'],
@@ -119,14 +131,19 @@ function RoomForm({ clientId, home }: { clientId: number; home: Home }) {
                 label="Height"
                 unit="cm"
                 value={anchor.heightCm}
-                onChange={(heightCm) => setAnchors(anchors.with(i, { ...anchor, heightCm }))}
-                error={error?.about(`anchors.${i}.heightCm`)}
+                onChange={(heightCm) => set('anchors', anchors.with(i, { ...anchor, heightCm }))}
+                error={entry.messageOf(`anchors.${i}.heightCm`)}
               />
             </div>
             <button
               type="button"
               className="btn btn-ghost btn-sm mb-6"
-              onClick={() => setAnchors(anchors.filter((_, other) => other !== i))}
+              onClick={() =>
+                set(
+                  'anchors',
+                  anchors.filter((_, other) => other !== i),
+                )
+              }
             >
               Remove
             </button>
@@ -140,14 +157,14 @@ function RoomForm({ clientId, home }: { clientId: number; home: Home }) {
         <button
           type="button"
           className="btn btn-outline btn-xs mt-2"
-          onClick={() => setAnchors([...anchors, { heightCm: '', kind: 'door' }])}
+          onClick={() => set('anchors', [...anchors, { heightCm: '', kind: 'door' }])}
         >
           Add an anchor
         </button>
       </fieldset>
       <TextArea label="Note" {...field('note')} />
-      <FormProblem error={change.error} />
-      <button className="btn btn-primary btn-sm" disabled={change.isPending}>
+      <Trouble words={entry.problem} />
+      <button className="btn btn-primary btn-sm" disabled={entry.isSending}>
         Keep the room
       </button>
     </form>

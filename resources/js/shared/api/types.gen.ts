@@ -56,6 +56,7 @@ export interface AppliedReplan {
 
 /** Who looked at or changed health answers, and when. */
 export interface AuditEntry {
+  id: number
   at: string
   who: string
   what: string
@@ -612,8 +613,10 @@ export interface Health {
   proposals: LimitInForce[]
   sideAdvice: string
   emergencyNumber: string
-  /** Newest first. */
+  /** The newest, newest first. */
   audit: AuditEntry[]
+  /** How many there are in all. */
+  auditCount: number
 }
 
 /** The room a client trains in. */

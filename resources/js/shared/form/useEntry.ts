@@ -53,8 +53,8 @@ export function useEntry<T extends FieldValues>(options: EntryOptions<T>) {
     if (count > 0) element.current?.querySelector<HTMLElement>(firstWrong)?.focus()
   }, [submitCount, count])
 
-  const set = (name: Path<T>, value: string) => {
-    form.setValue(name, value as PathValue<T, Path<T>>, { shouldDirty: true })
+  const set = <N extends Path<T>>(name: N, value: PathValue<T, N>) => {
+    form.setValue(name, value, { shouldDirty: true })
     form.clearErrors(name)
     form.clearErrors('root')
     if (draft !== null) keepDraft(whose, draft, { ...form.getValues(), [name]: value }, isSecret)
@@ -100,7 +100,7 @@ export function useEntry<T extends FieldValues>(options: EntryOptions<T>) {
     messageOf,
     field: (name: Path<T>): FieldOf => ({
       value: String((entered as Record<string, unknown>)[name] ?? ''),
-      onChange: (value) => set(name, value),
+      onChange: (value) => set(name, value as PathValue<T, Path<T>>),
       error: messageOf(name),
       required: shape?.[name]?.safeParse('').success === false,
     }),
