@@ -86,9 +86,12 @@ export async function doSet(page: Page) {
   await page.getByRole('button', { name: 'Set done' }).click()
 }
 
+/** WCAG 2.2 at levels A and AA. */
+export const byRule = ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']
+
 /** What keeps someone from using the page as it stands, by the rules of WCAG 2.2 AA. */
 export async function violations(page: Page, where: string): Promise<string[]> {
-  const found = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze()
+  const found = await new AxeBuilder({ page }).withTags(byRule).analyze()
   return found.violations.map(
     ({ id, nodes }) => `${where} ${id}: ${nodes.map((node) => node.target.join(' ')).join(', ')}`,
   )

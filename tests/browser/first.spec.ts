@@ -118,3 +118,38 @@ test('somebody who has just come writes down a client of their own, up to the fi
   console.log(`First defended swap with a client of one’s own: ${does.count()} actions, ${Math.round(seconds)} s`)
   expect(does.count()).toBeLessThanOrEqual(40)
 })
+
+test('ten things from the keyboard', async ({ page }) => {
+  await signInAsNew(page, counting(page))
+  await page.getByRole('link', { name: 'Clients', exact: true }).click()
+  await page
+    .getByRole('link', { name: /Wilhelmina Ostrander/ })
+    .first()
+    .click()
+  await page.getByRole('navigation', { name: 'Wilhelmina Ostrander' }).getByRole('link', { name: 'Shelf' }).click()
+  const line = page.getByRole('form', { name: 'Put something on the shelf' }).getByLabel('In plain words')
+  const standing = page.getByRole('button', { pressed: false }).filter({ has: page.locator('strong') })
+  await expect(standing.first()).toBeVisible()
+  const before = await standing.count()
+  await line.focus()
+  const began = Date.now()
+  for (const thing of [
+    'pair of 8kg dumbells',
+    'ten litre bucket of sand',
+    '1.5l water bottles x6',
+    'foam roller',
+    'weight vest 8kg',
+    'ankle weights 2x1.5kg',
+    'medicine ball 4kg',
+    'suitcase 18kg',
+    'rucksack 1.1 kg up to 20 kg',
+    'table 74 cm',
+  ]) {
+    await page.keyboard.type(thing)
+    await page.keyboard.press('Enter')
+    await expect(line).toHaveValue('')
+    await expect(line).toBeFocused()
+  }
+  console.log(`Ten things from the keyboard: ${Math.round((Date.now() - began) / 1000)} s of machine time`)
+  await expect.poll(() => standing.count()).toBeGreaterThanOrEqual(before + 10)
+})

@@ -44,7 +44,7 @@ export function CataloguePage() {
   const search = useRef<HTMLInputElement>(null)
   useKeys({ f: () => search.current?.focus() })
   if (catalogue.isPending) return <Loading what="the catalogue" />
-  if (catalogue.isError) return <Problem error={catalogue.error} onRetry={() => void catalogue.refetch()} />
+  if (catalogue.isError) return <Problem isPage error={catalogue.error} onRetry={() => void catalogue.refetch()} />
   const { exercises, variants, limits } = catalogue.data
   const set = (change: Partial<Filter>) => setFilter({ ...filter, ...change })
   const found = filtered(exercises, filter)

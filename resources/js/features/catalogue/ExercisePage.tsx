@@ -157,7 +157,7 @@ function Page({ id }: { id: string }) {
   const query = useQuery({ ...exerciseOptions(id, choice), placeholderData: (before) => before })
   const phase = usePhase(query.data?.figure ?? { liftSeconds: 1, lowerSeconds: 2 }, query.data !== undefined)
   if (query.isPending) return <Loading what="the exercise" />
-  if (query.isError) return <Problem error={query.error} onRetry={() => void query.refetch()} />
+  if (query.isError) return <Problem isPage error={query.error} onRetry={() => void query.refetch()} />
   const exercise = query.data
   return (
     <>

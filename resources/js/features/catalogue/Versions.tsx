@@ -2,8 +2,8 @@ import { useState } from 'react'
 import { toast } from 'sonner'
 import { z } from 'zod'
 import type { Exercise, Variant } from '../../shared/api'
-import { needed, optional, useEntry } from '../../shared/form'
-import { TextArea, TextInput, Trouble } from '../../shared/ui'
+import { FormEnd, needed, optional, useEntry } from '../../shared/form'
+import { TextArea, TextInput } from '../../shared/ui'
 import { useRemoveVariant, useSaveVariant, type VariantEntry } from './queries'
 
 const lines = (text: string) =>
@@ -76,22 +76,7 @@ function VersionForm({ exercise, variant, onDone }: VersionFormProps) {
       {text('inward', 'Where it works', 'One cue to a line', 2)}
       {text('breath', 'Breath', '', 1)}
       {text('note', 'Note to yourself', 'Kept apart from the instructions', 2)}
-      <Trouble words={entry.problem} />
-      <div className="flex gap-2">
-        <button className="btn btn-primary" disabled={entry.isSending}>
-          {entry.isSending ? 'Keeping it…' : 'Keep this version'}
-        </button>
-        <button
-          type="button"
-          className="btn btn-ghost"
-          onClick={() => {
-            entry.forget()
-            onDone()
-          }}
-        >
-          Cancel
-        </button>
-      </div>
+      <FormEnd entry={entry} keep="Keep this version" keeping="Keeping it…" leave="Cancel" onLeave={onDone} />
     </form>
   )
 }

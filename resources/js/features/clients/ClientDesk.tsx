@@ -20,7 +20,7 @@ export function ClientDesk() {
   const path = useLocation().pathname.replace(`/clients/${clientId}`, '').replace(/^\//, '')
   const place = path === '' ? 'Person' : places.find(([one]) => one === path)?.[1]
   if (client.isPending) return <Loading what="the client" />
-  if (client.isError) return <Problem error={client.error} onRetry={() => void client.refetch()} />
+  if (client.isError) return <Problem isPage error={client.error} onRetry={() => void client.refetch()} />
   return (
     <>
       <div className="ledge-thin flex flex-wrap items-end gap-x-8">

@@ -17,7 +17,7 @@ export function ClientList() {
   const archive = useArchive()
   const [params, setParams] = useSearchParams()
   if (clients.isPending) return <Loading what="your clients" />
-  if (clients.isError) return <Problem error={clients.error} onRetry={() => void clients.refetch()} />
+  if (clients.isError) return <Problem isPage error={clients.error} onRetry={() => void clients.refetch()} />
   const asked: Asked = {
     text: params.get('q') ?? '',
     order: orders.find(([id]) => id === params.get('order'))?.[0] ?? 'name',

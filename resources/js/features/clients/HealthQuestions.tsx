@@ -1,9 +1,9 @@
 import { toast } from 'sonner'
 import { z } from 'zod'
 import { api, type Health } from '../../shared/api'
-import { optional, useEntry } from '../../shared/form'
+import { FormEnd, optional, useEntry } from '../../shared/form'
 import { longDay } from '../../shared/lib/time'
-import { Choice, TextArea, TextInput, Trouble } from '../../shared/ui'
+import { Choice, TextArea, TextInput } from '../../shared/ui'
 import { sent } from './PersonFields'
 import { useHealthChange } from './queries'
 
@@ -99,24 +99,7 @@ export function Questions({ health, onDone }: { health: Health; onDone: () => vo
         />
       </div>
       <TextArea label="Note" hint="Kept encrypted, in the client’s own words" {...field('note')} />
-      <Trouble words={entry.problem} />
-      <div className="flex gap-2 pt-2">
-        <button className="btn btn-primary" disabled={entry.isSending}>
-          Keep the answers
-        </button>
-        {health.answeredOn !== null && (
-          <button
-            type="button"
-            className="btn btn-ghost"
-            onClick={() => {
-              entry.forget()
-              onDone()
-            }}
-          >
-            Not now
-          </button>
-        )}
-      </div>
+      <FormEnd entry={entry} keep="Keep the answers" onLeave={health.answeredOn === null ? null : onDone} />
     </form>
   )
 }

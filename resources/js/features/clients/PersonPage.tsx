@@ -4,9 +4,9 @@ import { Link, useNavigate, useParams } from 'react-router'
 import { toast } from 'sonner'
 import { z } from 'zod'
 import type { Client, SessionSummary } from '../../shared/api'
-import { between, useEntry } from '../../shared/form'
+import { between, FormEnd, useEntry } from '../../shared/form'
 import { briefDay, longDay, timeOfDay } from '../../shared/lib/time'
-import { Limits, Loading, Problem, RequiredNote, TextInput, Trouble } from '../../shared/ui'
+import { Limits, Loading, Problem, RequiredNote, TextInput } from '../../shared/ui'
 import { limbEntry, limbField, LimbFields, limbSchema, limbsSent } from './LimbFields'
 import { PersonFields, personOf, personSchema, sent } from './PersonFields'
 import { clientOptions, clientsOptions, useArchive, useChangeClient, useDemoClient } from './queries'
@@ -60,22 +60,7 @@ function NewMeasures({ person, onDone }: { person: Client; onDone: () => void })
         <TextInput label="Body mass" unit="kg" {...entry.field('bodyMassKg')} />
         <LimbFields field={entry.field} />
       </div>
-      <Trouble words={entry.problem} />
-      <div className="flex gap-2 pt-2">
-        <button className="btn btn-primary btn-sm" disabled={entry.isSending}>
-          Keep these measures
-        </button>
-        <button
-          type="button"
-          className="btn btn-ghost btn-sm"
-          onClick={() => {
-            entry.forget()
-            onDone()
-          }}
-        >
-          Not now
-        </button>
-      </div>
+      <FormEnd entry={entry} keep="Keep these measures" onLeave={onDone} isSmall />
     </form>
   )
 }
@@ -201,22 +186,7 @@ function EditAbout({ person, onDone }: { person: Client; onDone: () => void }) {
           .filter((client) => client.id !== person.id)
           .map((client) => [String(client.id), client.name])}
       />
-      <Trouble words={entry.problem} />
-      <div className="flex gap-2 pt-2">
-        <button className="btn btn-primary btn-sm" disabled={entry.isSending}>
-          Keep this
-        </button>
-        <button
-          type="button"
-          className="btn btn-ghost btn-sm"
-          onClick={() => {
-            entry.forget()
-            onDone()
-          }}
-        >
-          Not now
-        </button>
-      </div>
+      <FormEnd entry={entry} keep="Keep this" onLeave={onDone} isSmall />
     </form>
   )
 }

@@ -3,6 +3,7 @@ import { useEffect, useRef, useState } from 'react'
 import { Link, useParams, useSearchParams } from 'react-router'
 import { toast } from 'sonner'
 import { ApiError, type Programme, type Programmes } from '../../shared/api'
+import { useKept } from '../../shared/lib/useKept'
 import { counted } from '../../shared/lib/counts'
 import { briefDay } from '../../shared/lib/time'
 import { useSettled } from '../../shared/lib/useSettled'
@@ -129,7 +130,8 @@ function Planning({
   const [wish, setWish] = useState(() => (again ? wishOf(again.programme) : firstWish(programmes)))
   const [pinned, setPinned] = useState<Pinned[]>(again?.pinned ?? [])
   const [way, setWay] = useState<'plan' | 'write' | 'copy'>('plan')
-  const [typed, setTyped] = useState('')
+  // A session written by hand is long: it waits until it is kept.
+  const [typed, setTyped] = useKept(`session-text-${clientId}`, '')
   const settled = useSettled(typed, 400)
   const writes = way === 'write'
   const reading = useQuery(readingOptions(clientId, wish, writes ? settled : ''))
@@ -145,6 +147,10 @@ function Planning({
     isFirst.current = false
     propose.mutate(asked)
   })
+  const done = (kept: Programme | null) => {
+    if (writes) setTyped('')
+    onDone(kept)
+  }
   const plan = () => {
     keep.reset()
     if (!writes) propose.mutate(asked)
@@ -221,7 +227,7 @@ function Planning({
         <Reading
           lines={proposal.written}
           onInstead={(text, instead) =>
-            setTyped((now) => now.replace(new RegExp(text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&'), 'i'), instead))
+            setTyped(typed.replace(new RegExp(text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&'), 'i'), instead))
           }
         />
       )}
@@ -231,7 +237,7 @@ function Planning({
             type="button"
             className="btn btn-outline"
             disabled={keep.isPending}
-            onClick={() => keep.mutate({ ...asked, start: false }, { onSuccess: onDone })}
+            onClick={() => keep.mutate({ ...asked, start: false }, { onSuccess: done })}
           >
             Keep as a draft
           </button>
@@ -239,7 +245,7 @@ function Planning({
             type="button"
             className="btn btn-primary"
             disabled={keep.isPending}
-            onClick={() => keep.mutate({ ...asked, start: true }, { onSuccess: onDone })}
+            onClick={() => keep.mutate({ ...asked, start: true }, { onSuccess: done })}
           >
             {keep.isPending ? 'Writing it down…' : 'Start it'}
           </button>

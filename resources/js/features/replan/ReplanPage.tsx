@@ -35,7 +35,7 @@ const usualMinutes = [10, 15, 20, 30]
 export function ReplanPage() {
   const session = useQuery(sessionOptions(Number(useParams().sessionId)))
   if (session.isPending) return <Loading what="the session" />
-  if (session.isError) return <Problem error={session.error} onRetry={() => void session.refetch()} />
+  if (session.isError) return <Problem isPage error={session.error} onRetry={() => void session.refetch()} />
   return <Planner key={session.data.id} session={session.data} />
 }
 

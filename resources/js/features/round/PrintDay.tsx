@@ -69,7 +69,7 @@ export function PrintDay() {
   const visits = (round.data?.visits ?? []).filter((visit) => !visit.isCancelled)
   const sessions = useQueries({ queries: visits.map((visit) => sessionOptions(visit.sessionId)) })
   if (round.isPending) return <Loading what="the day" />
-  if (round.isError) return <Problem error={round.error} onRetry={() => void round.refetch()} />
+  if (round.isError) return <Problem isPage error={round.error} onRetry={() => void round.refetch()} />
   const isWhole = sessions.every((one) => one.data !== undefined)
   return (
     <section aria-label="The day on paper" className="print-week">

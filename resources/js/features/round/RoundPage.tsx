@@ -26,7 +26,7 @@ export function RoundPage() {
     if (today !== undefined && navigator.onLine) packDays(queries, today).catch(() => undefined)
   }, [queries, today])
   if (round.isPending) return <Loading what="the round" />
-  if (round.isError) return <Problem error={round.error} onRetry={() => void round.refetch()} />
+  if (round.isError) return <Problem isPage error={round.error} onRetry={() => void round.refetch()} />
   const { visits, week, nextDate } = round.data
   const go = (to: string) => setSearch({ date: to })
   return (

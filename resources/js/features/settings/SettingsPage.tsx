@@ -146,7 +146,7 @@ function Form({ settings }: { settings: Settings }) {
 export function SettingsPage() {
   const settings = useQuery(settingsOptions)
   if (settings.isPending) return <Loading what="the settings" />
-  if (settings.isError) return <Problem error={settings.error} onRetry={() => void settings.refetch()} />
+  if (settings.isError) return <Problem isPage error={settings.error} onRetry={() => void settings.refetch()} />
   return (
     <div className="max-w-3xl">
       <PageTitle title="Settings" className="text-4xl">

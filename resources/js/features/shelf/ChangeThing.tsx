@@ -1,8 +1,7 @@
 import { toast } from 'sonner'
 import { z } from 'zod'
 import type { ShelfItem } from '../../shared/api'
-import { needed, useEntry } from '../../shared/form'
-import { Trouble } from '../../shared/ui'
+import { FormEnd, needed, useEntry } from '../../shared/form'
 import { entryOf, fieldsOfThing } from './entry'
 import { useChangeThing } from './queries'
 import { ThingFields } from './ThingFields'
@@ -37,22 +36,7 @@ export function ChangeThing({ clientId, item, onDone }: { clientId: number; item
         error={{ about: entry.messageOf }}
         isNew={false}
       />
-      <Trouble words={entry.problem} />
-      <div className="flex gap-2">
-        <button className="btn btn-primary" disabled={entry.isSending}>
-          Keep the change
-        </button>
-        <button
-          type="button"
-          className="btn btn-ghost"
-          onClick={() => {
-            entry.forget()
-            onDone()
-          }}
-        >
-          Leave it as it was
-        </button>
-      </div>
+      <FormEnd entry={entry} keep="Keep the change" leave="Leave it as it was" onLeave={onDone} />
     </form>
   )
 }

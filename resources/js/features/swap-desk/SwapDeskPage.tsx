@@ -96,7 +96,7 @@ export function SwapDeskPage() {
   const itemId = Number(useParams().itemId)
   const swaps = useQuery(swapsOptions(itemId))
   if (swaps.isPending) return <Loading what="what the shelf allows" />
-  if (swaps.isError) return <Problem error={swaps.error} onRetry={() => void swaps.refetch()} />
+  if (swaps.isError) return <Problem isPage error={swaps.error} onRetry={() => void swaps.refetch()} />
   return <Desk key={itemId} swaps={swaps.data} />
 }
 
