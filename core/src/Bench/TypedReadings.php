@@ -34,7 +34,8 @@ final readonly class TypedReadings
      */
     public static function of(string $typed, string $unit): self
     {
-        $words = preg_split('/[\s;]+/', trim($typed), flags: PREG_SPLIT_NO_EMPTY) ?: [];
+        $words = preg_split('/[\s;]+/', trim($typed), flags: PREG_SPLIT_NO_EMPTY);
+        $words = $words === false ? [] : $words;
         $perUnit = match ($unit) {
             'N' => 1.0,
             'kg' => Body::GRAVITY,

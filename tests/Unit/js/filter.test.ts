@@ -35,7 +35,8 @@ describe('the catalogue narrowed', () => {
   it.each([
     ['nothing asked', {}, ['Push-up', 'Wall push-up', 'Jump squat', 'Seated march']],
     ['by name, the exact one first', { text: 'push-up' }, ['Push-up', 'Wall push-up']],
-    ['by alias', { text: 'press-up' }, ['Push-up']],
+    ['by the other name for it', { text: 'press-up' }, ['Push-up', 'Wall push-up']],
+    ['by alias', { text: 'table push-up' }, ['Push-up']],
     ['by words in any order and case', { text: 'UP push wall' }, ['Wall push-up']],
     ['by part of a word', { text: 'jum' }, ['Jump squat']],
     ['by something nobody calls it', { text: 'anvil' }, []],

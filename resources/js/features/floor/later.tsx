@@ -4,6 +4,7 @@ import { lazy, type ComponentType } from 'react'
  * What is not needed for the first set: fetched right after it, so that it is there when somebody wants it, network or not.
  */
 const bell = () => import('./BellSheet').then((page) => page.BellSheet)
+const pain = () => import('./PainSheet').then((page) => page.PainSheet)
 const more = () => import('./MoreSheet').then((page) => page.MoreSheet)
 const finished = () => import('./Finished').then((page) => page.Finished)
 const readiness = () => import('./Readiness').then((page) => page.Readiness)
@@ -28,6 +29,7 @@ const later = <P extends object>(fetched: () => Promise<ComponentType<P>>) =>
   )
 
 export const BellSheet = later(bell)
+export const PainSheet = later(pain)
 export const MoreSheet = later(more)
 export const Finished = later(finished)
 export const SignInHere = later(signIn)
@@ -36,5 +38,5 @@ export const FloorKeys = later(keys)
 
 window.addEventListener(
   'load',
-  () => void Promise.allSettled([bell(), more(), finished(), signIn(), keys(), readiness()]),
+  () => void Promise.allSettled([pain(), bell(), more(), finished(), signIn(), keys(), readiness()]),
 )
