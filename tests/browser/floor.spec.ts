@@ -4,6 +4,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { chromium, type BrowserContext, type Page } from '@playwright/test'
 import { atTheRound, doSet, expect, signIn, skipTo, test, violations } from './desk'
+import { keyWalk } from './walk'
 import config from '../../playwright.config'
 
 interface Log {
@@ -574,6 +575,13 @@ for (const theme of ['linen', 'evening']) {
     await look('ready')
     await page.getByRole('button', { name: /^Begin / }).click()
     await look('work')
+    // Enter and Space on everything while a set runs: nothing but the element acts.
+    if (theme === 'linen') {
+      const walked = await keyWalk(page, `${path} work`)
+      expect(walked.wrong).toEqual([])
+      expect(walked.pressed).toBeGreaterThan(10)
+      await page.reload()
+    }
     await page.getByRole('button', { name: 'Set done' }).click()
     await look('rest')
     for (const sheet of ['Swap', 'More', 'Pain']) {

@@ -60,8 +60,10 @@ test('a visit is moved, cancelled with why and brought back, added and taken out
   const cancelled = visits.filter({ hasText: 'Bring the visit back' })
   await expect(cancelled).toContainText('Marisol Tangwynne')
   await expect(cancelled).toContainText('A cold')
-  await cancelled.getByRole('button', { name: 'Bring the visit back' }).click()
-  await expect(visit).toBeVisible()
+  const back = cancelled.getByRole('button', { name: 'Bring the visit back' })
+  await expect(back).toBeFocused()
+  await back.click()
+  await expect(visit.getByRole('button', { name: 'Move or cancel' })).toBeFocused()
 
   // A session of the programme once more today, which stands beside another visit.
   await page.getByRole('button', { name: 'Add a visit' }).click()
@@ -69,6 +71,7 @@ test('a visit is moved, cancelled with why and brought back, added and taken out
   await add.getByLabel('Client').selectOption({ label: 'Marisol Tangwynne' })
   await add.getByLabel('Time').fill(before)
   await add.getByRole('button', { name: 'Add the visit' }).click()
+  await expect(page.getByRole('button', { name: 'Add a visit' })).toBeFocused()
   const added = visits.filter({ hasText: 'once more than the programme says' })
   await expect(added).toContainText('Same time')
   await expect(added).toContainText(`Marisol Tangwynne, ${before}`)
@@ -108,6 +111,8 @@ test('a thing is lent and comes back, and a scale of one’s own is typed', asyn
   const lent = page.getByRole('region', { name: 'Lent' })
   await expect(lent).toContainText('is with Marisol Tangwynne')
   await expect(jug).toHaveCount(0)
+  // What had the focus is gone with the thing; the next key still goes on from the page.
+  await expect(page.getByRole('main')).toBeFocused()
   await lent.getByRole('button', { name: 'It is back' }).click()
   await expect(jug).toBeVisible()
   await expect(lent).toHaveCount(0)

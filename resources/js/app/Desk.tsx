@@ -1,10 +1,11 @@
 import { LogOut, Moon, Search, SlidersHorizontal, Sun } from 'lucide-react'
-import { useState } from 'react'
+import { useRef, useState } from 'react'
 import { NavLink, Outlet, useNavigate } from 'react-router'
 import { useOwnOutbox } from '../features/floor'
 import { Jump, KeyList } from '../features/jump'
 import { useSignOut } from '../features/sign-in'
 import { useKeys } from '../shared/lib/useKeys'
+import { useNeverLost } from '../shared/lib/useNeverLost'
 import { useTheme } from '../shared/lib/useTheme'
 import { Loading } from '../shared/ui'
 import { Mark } from './Mark'
@@ -21,6 +22,8 @@ export function Desk() {
   const signOut = useSignOut()
   const [theme, turnTheme] = useTheme()
   const navigate = useNavigate()
+  const page = useRef<HTMLElement>(null)
+  useNeverLost(page)
   const [open, setOpen] = useState<'jump' | 'keys' | null>(null)
   useKeys({ '/': () => setOpen('jump'), '?': () => setOpen('keys') })
   if (me.isPending) return <Loading what="your desk" />
@@ -70,7 +73,7 @@ export function Desk() {
           </button>
         </div>
       </header>
-      <main id="here" tabIndex={-1} className="pt-6 outline-none">
+      <main ref={page} id="here" tabIndex={-1} className="pt-6 outline-none">
         <Outlet />
       </main>
       <Jump

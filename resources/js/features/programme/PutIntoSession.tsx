@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useRef, useState } from 'react'
 import { Link } from 'react-router'
 import { toast } from 'sonner'
 import { api, type VisitChoice, type WeekSheet } from '../../shared/api'
@@ -115,10 +115,15 @@ function Whose({ children }: { children: (clientId: number) => React.ReactNode }
 /** From where an exercise is looked at straight into a session. */
 export function PutIntoSession(props: PutProps) {
   const [isOpen, setIsOpen] = useState(false)
-  const shut = () => setIsOpen(false)
+  const opener = useRef<HTMLButtonElement>(null)
+  const shut = () => {
+    setIsOpen(false)
+    opener.current?.focus()
+  }
   return (
     <div>
       <button
+        ref={opener}
         type="button"
         className="btn btn-outline btn-sm"
         aria-expanded={isOpen}

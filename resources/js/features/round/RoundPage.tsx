@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { CalendarPlus, Printer } from 'lucide-react'
-import { useEffect } from 'react'
+import { useEffect, useRef } from 'react'
 import { Link, useSearchParams } from 'react-router'
 import { briefDay, longDay } from '../../shared/lib/time'
 import { Empty, Loading, PageTitle, Problem } from '../../shared/ui'
@@ -18,6 +18,7 @@ export function RoundPage() {
   const date = search.get('date') ?? ''
   const round = useQuery({ ...roundOptions(date), placeholderData: (before) => before })
   const clients = useQuery(clientsOptions)
+  const adder = useRef<HTMLButtonElement>(null)
   const isAdding = search.get('add') === 'visit'
   const queries = useQueryClient()
   const today = date === '' ? round.data : undefined
@@ -29,6 +30,10 @@ export function RoundPage() {
   if (round.isError) return <Problem isPage error={round.error} onRetry={() => void round.refetch()} />
   const { visits, week, nextDate } = round.data
   const go = (to: string) => setSearch({ date: to })
+  const added = (to: string) => {
+    go(to)
+    adder.current?.focus()
+  }
   return (
     <>
       <div className="flex flex-wrap items-end justify-between gap-4">
@@ -43,6 +48,7 @@ export function RoundPage() {
         </div>
         <div className="no-print order-last flex w-full flex-wrap gap-2 sm:order-none sm:ml-auto sm:w-auto">
           <button
+            ref={adder}
             type="button"
             className="btn btn-outline btn-sm"
             aria-expanded={isAdding}
@@ -59,7 +65,7 @@ export function RoundPage() {
         <WeekStrip week={week} shown={round.data.date} onPick={go} onToday={() => setSearch({})} />
       </div>
       {clients.data !== undefined && <FirstSteps clients={clients.data} />}
-      {isAdding && <AddVisit key={round.data.date} date={round.data.date} onDone={go} />}
+      {isAdding && <AddVisit key={round.data.date} date={round.data.date} onDone={added} />}
       {visits.length === 0 ? (
         <Empty title="No visits on this day">
           <p>A visit appears here when a client’s programme has a session on the day.</p>

@@ -21,7 +21,7 @@ const happenings: { occasion: Occasion; label: string }[] = [
 ]
 
 /** A visit that does not take place: who, when and why, and the way back. */
-function Cancelled({ visit }: { visit: Visit }) {
+function Cancelled({ visit, takesFocus }: { visit: Visit; takesFocus: boolean }) {
   const { bringBack } = useVisits()
   return (
     <li className="grid items-baseline gap-x-6 gap-y-1 border-b-2 border-base-300 py-3 sm:grid-cols-[6.5rem_1fr_auto]">
@@ -34,6 +34,7 @@ function Cancelled({ visit }: { visit: Visit }) {
       </p>
       <button
         type="button"
+        autoFocus={takesFocus}
         className="btn btn-outline btn-sm sm:w-60"
         disabled={bringBack.isPending}
         onClick={() => bringBack.mutate(visit)}
@@ -70,10 +71,21 @@ function Placed({ visit }: { visit: Visit }) {
 }
 
 export function VisitRow({ visit }: { visit: Visit }) {
-  return visit.isCancelled ? <Cancelled visit={visit} /> : <Standing visit={visit} />
+  // Whoever cancels one, or brings one back, finds the way back under the next key.
+  const [was, setWas] = useState(visit.isCancelled)
+  const [hasTurned, setHasTurned] = useState(false)
+  if (was !== visit.isCancelled) {
+    setWas(visit.isCancelled)
+    setHasTurned(true)
+  }
+  return visit.isCancelled ? (
+    <Cancelled visit={visit} takesFocus={hasTurned} />
+  ) : (
+    <Standing visit={visit} takesFocus={hasTurned} />
+  )
 }
 
-function Standing({ visit }: { visit: Visit }) {
+function Standing({ visit, takesFocus }: { visit: Visit; takesFocus: boolean }) {
   const [isChanging, setIsChanging] = useState(false)
   const opener = useRef<HTMLButtonElement>(null)
   const done = visit.state === 'done'
@@ -157,6 +169,7 @@ function Standing({ visit }: { visit: Visit }) {
           <button
             ref={opener}
             type="button"
+            autoFocus={takesFocus}
             className="btn btn-ghost btn-sm"
             aria-expanded={isChanging}
             onClick={() => setIsChanging(!isChanging)}
