@@ -41,6 +41,19 @@ it('takes them away whole, and nobody else', function (): void {
         ->and(Client::query()->where('is_demo', true)->count())->toBe(1);
 });
 
+it('gives back what was lent to somebody to try, and takes back what was theirs', function (): void {
+    $real = Saltmarrow::client($this->trainer);
+    Saltmarrow::thing($real, 'kettlebell', 'black bell', 1, ['mass_kg' => 20]);
+    $demo = $this->postJson('/api/demo-client', [])->assertCreated()->json('clientId');
+    $bell = $real->shelfItems()->sole();
+    $theirs = Client::query()->findOrFail($demo)->shelfItems()->where('name', 'mat')->sole();
+    $this->postJson("/api/clients/{$real->id}/shelf-items/{$bell->id}/loan", ['toClientId' => $demo])->assertNoContent();
+    $this->postJson("/api/clients/{$demo}/shelf-items/{$theirs->id}/loan", ['toClientId' => $real->id])->assertNoContent();
+    $this->deleteJson('/api/demo-client')->assertNoContent();
+    $this->getJson("/api/clients/{$real->id}/shelf-items")->assertJsonPath('items.*.name', ['black bell'])
+        ->assertJsonPath('items.0.lentBy', null)->assertJsonCount(0, 'lentOut');
+});
+
 it('says push-up or press-up as the trainer does, and leaves alone what only the application reads', function (): void {
     $keep = fn (string $word) => $this->putJson('/api/settings', [
         'systolic' => 180, 'diastolic' => 110, 'emergencyNumber' => '112', 'pushUp' => $word,

@@ -7,12 +7,14 @@ namespace App\Actions\Clients;
 use App\Actions\Floor\DayPlan;
 use App\Actions\Programme\PlanProgramme;
 use App\Actions\Programme\Wish;
+use App\Actions\Shelf\LendShelfItem;
 use App\Models\Client;
 use App\Models\Programme;
 use App\Models\ShelfItem;
 use App\Models\TrainingSession;
 use App\Models\User;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use NimbleShelf\Core\Health\Question;
 use NimbleShelf\Core\Health\Screening;
@@ -56,6 +58,7 @@ final readonly class TryDemoClient
         private DayPlan $dayPlan,
         private DescribeClient $describe,
         private Screening $screening,
+        private LendShelfItem $lend,
     ) {
     }
 
@@ -73,9 +76,18 @@ final readonly class TryDemoClient
         });
     }
 
+    /** What somebody else lent them goes back to whose it is; all else of theirs goes with them. */
     public function takeAway(User $trainer): void
     {
-        $trainer->clients()->where('is_demo', true)->get()->each(static fn (Client $client): ?bool => $client->delete());
+        DB::transaction(function () use ($trainer): void {
+            foreach ($trainer->clients()->where('is_demo', true)->get() as $client) {
+                /** @var Collection<int, ShelfItem> $lent */
+                $lent = ShelfItem::query()->where('client_id', $client->id)->whereNotNull('owner_id')->get();
+                $lent->each($this->lend->giveBack(...));
+                ShelfItem::query()->where('owner_id', $client->id)->delete();
+                $client->delete();
+            }
+        });
     }
 
     private function client(User $trainer): Client

@@ -50,8 +50,9 @@ export function useEntry<T extends FieldValues>(options: EntryOptions<T>) {
   const { errors, isSubmitting, submitCount } = form.formState
   const count = Object.keys(errors).length
   useEffect(() => {
-    if (count > 0) element.current?.querySelector<HTMLElement>(firstWrong)?.focus()
-  }, [submitCount, count])
+    // At each try and not at each letter: whoever is putting the first one right is not led on to the next.
+    if (submitCount > 0) element.current?.querySelector<HTMLElement>(firstWrong)?.focus()
+  }, [submitCount])
 
   const set = <N extends Path<T>>(name: N, value: PathValue<T, N>) => {
     form.setValue(name, value, { shouldDirty: true })
