@@ -146,7 +146,7 @@ final readonly class DemoPeople
             'minutes' => 30,
             'likes' => 'slow, exact work',
             'dislikes' => 'anything that pinches the thumbs',
-            'born_on' => CarbonImmutable::today()->subYears(47),
+            'born_on' => CarbonImmutable::today()->subYearsNoOverflow(47),
         ]);
 
         return $client->refresh();
@@ -194,7 +194,7 @@ final readonly class DemoPeople
             ['wall', 'hall wall', 1, []],
         ], 'Boathouse Lane 7');
         $client->update([
-            'born_on' => CarbonImmutable::today()->subYears(15)->subMonths(2),
+            'born_on' => CarbonImmutable::today()->subYearsNoOverflow(15)->subMonthsNoOverflow(2),
             'guardian' => 'Ines Aldercott',
             'guardian_on' => CarbonImmutable::today(),
             'days_per_week' => 2,
@@ -235,7 +235,7 @@ final readonly class DemoPeople
             'minutes' => 20,
             'likes' => 'being outdoors',
             'dislikes' => 'being hurried',
-            'born_on' => CarbonImmutable::today()->subYears(34),
+            'born_on' => CarbonImmutable::today()->subYearsNoOverflow(34),
         ]);
 
         return $client->refresh();

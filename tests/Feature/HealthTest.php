@@ -143,10 +143,30 @@ it('writes down every look and every change', function (): void {
     );
 });
 
-it('asks again after six months', function (): void {
-    Screening::query()->update(['answered_on' => CarbonImmutable::today()->subMonths(6)->subDay()]);
+it('asks again after six months, and on the last day of a shorter month', function (string $answered, string $lastDay, string $due): void {
+    Screening::query()->update(['answered_on' => $answered]);
+    $this->travelTo(CarbonImmutable::parse("{$lastDay} 12:00", 'UTC'));
+    $this->getJson("{$this->path}/health")->assertJsonPath('isDue', false);
+    $this->travelTo(CarbonImmutable::parse("{$due} 12:00", 'UTC'));
     $this->getJson("{$this->path}/health")->assertJsonPath('isDue', true);
-});
+})->with([
+    'a month of the same length' => ['2026-05-24', '2026-11-24', '2026-11-25'],
+    'no 31 November' => ['2026-05-31', '2026-11-30', '2026-12-01'],
+    'no 31 February' => ['2026-08-31', '2027-02-28', '2027-03-01'],
+    'a leap day' => ['2027-08-31', '2028-02-29', '2028-03-01'],
+]);
+
+it('asks for a guardian until the day of coming of age, born on a leap day too', function (string $born, string $lastDay, string $ofAge): void {
+    $this->client->update(['born_on' => $born]);
+    $limits = fn (): array => array_column($this->getJson("{$this->path}/health")->json('limits'), 'id');
+    $this->travelTo(CarbonImmutable::parse("{$lastDay} 12:00", 'UTC'));
+    expect($limits())->toContain('youth');
+    $this->travelTo(CarbonImmutable::parse("{$ofAge} 12:00", 'UTC'));
+    expect($limits())->not->toContain('youth');
+})->with([
+    'any day' => ['2008-11-26', '2026-11-25', '2026-11-26'],
+    'a leap day, and no such day in that year' => ['2008-02-29', '2026-02-28', '2026-03-01'],
+]);
 
 it('lets nobody train on a day of high blood pressure, by the trainer’s own thresholds', function (): void {
     $pressure = ['answers' => answers(), 'systolic' => 165, 'diastolic' => 95];
@@ -165,7 +185,7 @@ it('lets nobody train on a day of high blood pressure, by the trainer’s own th
 });
 
 it('needs a guardian’s consent under 18, and sets that limit by age alone', function (): void {
-    $this->client->update(['born_on' => CarbonImmutable::today()->subYears(15)]);
+    $this->client->update(['born_on' => CarbonImmutable::today()->subYearsNoOverflow(15)]);
     $health = $this->getJson("{$this->path}/health")->json();
     expect($health['locks'][0]['why'])->toContain('under 18')
         ->and($health['limits'][0])
@@ -175,7 +195,7 @@ it('needs a guardian’s consent under 18, and sets that limit by age alone', fu
         [
             'name' => 'Tamsin',
             'goal' => 'youth',
-            'bornOn' => CarbonImmutable::today()->subYears(15)->toDateString(),
+            'bornOn' => CarbonImmutable::today()->subYearsNoOverflow(15)->toDateString(),
             'guardian' => 'Ada Marchbank',
             'guardianOn' => '2026-09-01',
         ],

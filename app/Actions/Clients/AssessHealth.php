@@ -151,9 +151,10 @@ final readonly class AssessHealth
     /** The day from which the questions are due again; null where they were never asked. */
     public function dueOn(Client $client): ?CarbonImmutable
     {
-        return $client->screening?->answered_on->toImmutable()->addMonths(self::REPEAT_MONTHS);
+        return $client->screening?->answered_on->toImmutable()->addMonthsNoOverflow(self::REPEAT_MONTHS);
     }
 
+    /** Who was born on a leap day comes of age on 1 March: the later of the two ways of counting. */
     public function isMinor(Client $client): bool
     {
         return $client->born_on !== null && $client->born_on->toImmutable()->addYears(self::ADULT)->greaterThan($client->trainer->today());
@@ -165,7 +166,7 @@ final readonly class AssessHealth
         $answeredOn = $client->screening?->answered_on;
         $today = $client->trainer->today();
 
-        $since = $answeredOn?->copy()->subMonths(self::REPEAT_MONTHS);
+        $since = $answeredOn?->copy()->subMonthsNoOverflow(self::REPEAT_MONTHS);
         $inForce = static fn (Clearance $one): bool => ($one->expires_on === null || $one->expires_on->greaterThanOrEqualTo($today))
             && ($since === null || $one->given_on->greaterThanOrEqualTo($since));
 

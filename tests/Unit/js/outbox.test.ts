@@ -187,6 +187,15 @@ describe('the outbox', () => {
     expect(currentBox()).toMatchObject({ isSignedOut: false, waiting: [] })
   })
 
+  it('loses nothing that happens while another window’s events are read', async () => {
+    const { joined, currentBox } = await opened(accepted)
+    const kept = { ...currentBox(), waiting: [event('theirs')], sent: [{ event: event('sent'), at: 1 }] }
+    const here = { ...currentBox(), waiting: [event('sent'), event('theirs'), event('just now')], isSignedOut: true }
+    const both = joined(kept, here)
+    expect(both.waiting.map(({ key }) => key)).toEqual(['theirs', 'just now'])
+    expect([both.sent.length, both.isSignedOut]).toEqual([1, true])
+  })
+
   it('takes over what an earlier version kept', async () => {
     localStorage.setItem('nimble-shelf-outbox-1', JSON.stringify({ waiting: [event('old')], refused: [] }))
     const { post } = await opened(accepted)

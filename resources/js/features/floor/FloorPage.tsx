@@ -2,6 +2,7 @@ import { useState } from 'react'
 import { ApiError, type Session } from '../../shared/api'
 import { useTitle } from '../../shared/lib/useTitle'
 import { Loading, Problem } from '../../shared/ui'
+import { AsOf } from './AsOf'
 import { Before } from './Before'
 import { useOutboxOwner } from './device/outbox'
 import { Finished, SignInHere } from './later'
@@ -36,6 +37,7 @@ export function FloorPage({ sessionId }: { sessionId: number }) {
       {session.isError && here === undefined && (
         <Problem error={session.error} onRetry={() => void session.refetch()} />
       )}
+      {here !== undefined && <AsOf of={session.asked} />}
       {isGone && (
         <p role="alert" className="notice">
           This session has been taken off the plan meanwhile. Go on: what is done is recorded all the same.

@@ -4,6 +4,7 @@ import type { Session } from '../../shared/api'
 import { minutesAndSeconds } from '../../shared/lib/time'
 import { useTitle } from '../../shared/lib/useTitle'
 import { Loading, Problem } from '../../shared/ui'
+import { AsOf } from './AsOf'
 import { Before } from './Before'
 import { useOutboxOwner } from './device/outbox'
 import { Finished } from './later'
@@ -118,6 +119,7 @@ export function PairPage({ first, second }: { first: number; second: number }) {
       {sessions === null && error !== null && (
         <Problem error={error} onRetry={() => void Promise.all([one.refetch(), two.refetch()])} />
       )}
+      {sessions !== null && <AsOf of={one.asked.data?.isKept === true ? one.asked : two.asked} />}
       {sessions !== null && <Pair sessions={sessions} />}
     </main>
   )

@@ -7,7 +7,7 @@ import { Bar, type Sheet } from './Bar'
 import { useAwake } from './device/useAwake'
 import { useWishes } from './device/wishes'
 import { FloorHead } from './FloorHead'
-import { BellSheet, MoreSheet, PainSheet } from './later'
+import { Asleep, BellSheet, MoreSheet, PainSheet } from './later'
 import { Movement } from './Movement'
 import { Said } from './Notices'
 import { ChooseFirst, Rest, Through, UpNext, Work } from './Phases'
@@ -74,6 +74,7 @@ export function Running({ session, floor, names }: RunningProps) {
   }, [place])
 
   const act = () => {
+    if (floor.unseen.length > 0) return
     if (run.phase === 'through') hands.end()
     else if (run.phase === 'work' && set !== null) hands.done(clockOf(set, run, now, count, wishes.counts))
     else hands.begin()
@@ -162,7 +163,9 @@ export function Running({ session, floor, names }: RunningProps) {
         )}
         <div className="floor-side-panel">
           <Suspense fallback={null}>
-            {open === 'swap' && set !== null ? (
+            {floor.unseen.length > 0 ? (
+              <Asleep floor={floor} />
+            ) : open === 'swap' && set !== null ? (
               <SwapSheet
                 item={set.item}
                 others={others}
@@ -219,7 +222,7 @@ export function Running({ session, floor, names }: RunningProps) {
         <Bar
           floor={floor}
           open={open}
-          isStopped={hurt !== null || open === 'pain'}
+          isStopped={hurt !== null || open === 'pain' || floor.unseen.length > 0}
           mainRef={main}
           onAct={act}
           onOpen={(sheet) => setOpen(open === sheet ? null : sheet)}

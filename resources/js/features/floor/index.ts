@@ -1,2 +1,3 @@
-export { keptRound, packDays, sessionOptions, useOwnOutbox } from './queries'
+export { packDays, roundOptions, sessionOptions, useOwnOutbox } from './queries'
 export { closeOutbox } from './device/outbox'
+export { AsOf } from './AsOf'

@@ -3,6 +3,7 @@ import { lazy, type ComponentType } from 'react'
 /*
  * What is not needed for the first set: fetched right after it, so that it is there when somebody wants it, network or not.
  */
+const asleep = () => import('./Asleep').then((page) => page.Asleep)
 const bell = () => import('./BellSheet').then((page) => page.BellSheet)
 const pain = () => import('./PainSheet').then((page) => page.PainSheet)
 const more = () => import('./MoreSheet').then((page) => page.MoreSheet)
@@ -28,6 +29,7 @@ const later = <P extends object>(fetched: () => Promise<ComponentType<P>>) =>
     ),
   )
 
+export const Asleep = later(asleep)
 export const BellSheet = later(bell)
 export const PainSheet = later(pain)
 export const MoreSheet = later(more)
@@ -38,5 +40,5 @@ export const FloorKeys = later(keys)
 
 window.addEventListener(
   'load',
-  () => void Promise.allSettled([pain(), bell(), more(), finished(), signIn(), keys(), readiness()]),
+  () => void Promise.allSettled([asleep(), pain(), bell(), more(), finished(), signIn(), keys(), readiness()]),
 )

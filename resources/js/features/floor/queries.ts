@@ -1,59 +1,20 @@
 import { queryOptions, useMutation, useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query'
 import { useEffect, useMemo } from 'react'
-import { api, ApiError, type Alternatives, type Round, type Session, type Together } from '../../shared/api'
+import { api, type Alternatives, type Round, type Session, type Together } from '../../shared/api'
 import { meOptions } from '../sign-in/queries'
 import { onKept, openOutbox, useOutbox, useOutboxOwner } from './device/outbox'
-import { dropAnswers, keepAnswer, keptAnswer } from './device/store'
+import { dropAnswers } from './device/store'
 import { lastTrainer, rememberTrainer } from './device/trainer'
+import { cannotReach, fetched, mayHaveRunOut } from './fetched'
 import { say } from './messages'
 import { withEvents } from './run/overlay'
 
 const daysKept = 3
-const patienceMs = 3000
-
-const cannotReach = (error: unknown) => error instanceof ApiError && (error.status === 0 || error.status >= 500)
-const mayHaveRunOut = (error: unknown) => error instanceof ApiError && error.status === 401
-
-/** When something was asked for: what happened since may not be in it, milliseconds since 1970. */
-type AsOf<T> = T & { asOf?: number }
-
-const asOf = <T>(kept: { answer: T; at: number }): AsOf<T> => ({ ...kept.answer, asOf: kept.at })
-
-/** What this device kept of an answer, after a while; never where it kept none. */
-function keptAfter<T>(path: string, trainer: number, ms: number): Promise<AsOf<T>> {
-  return new Promise((resolve) => {
-    setTimeout(() => {
-      keptAnswer<T>(trainer, path)
-        .then((kept) => kept !== null && resolve(asOf(kept)))
-        .catch(() => undefined)
-    }, ms)
-  })
-}
-
-/** Fetched, and kept on this device for when it cannot be; a network that does not answer is not waited for for long. */
-async function fetched<T>(path: string): Promise<AsOf<T>> {
-  const trainer = lastTrainer()
-  const at = Date.now()
-  const asked = api.get<T>(path).then((answer) => {
-    if (trainer !== null) keepAnswer(trainer, path, answer, at).catch(() => undefined)
-    return asOf({ answer, at })
-  })
-  if (trainer === null) return asked
-  try {
-    return await Promise.race([asked, keptAfter<T>(path, trainer, patienceMs)])
-  } catch (error) {
-    // A sign-in that ran out in the middle of a session takes nothing away; the page asks for it again.
-    const kept =
-      cannotReach(error) || mayHaveRunOut(error) ? await keptAnswer<T>(trainer, path).catch(() => null) : null
-    if (kept === null) throw error
-    return asOf(kept)
-  }
-}
 
 export const sessionOptions = (sessionId: number) =>
   queryOptions({
     queryKey: ['sessions', sessionId],
-    queryFn: () => fetched<Session>(`sessions/${sessionId}`),
+    queryFn: (asked) => fetched<Session>(asked, `sessions/${sessionId}`),
     staleTime: 0,
     networkMode: 'always',
     retry: false,
@@ -63,7 +24,7 @@ export const sessionOptions = (sessionId: number) =>
 export const alternativesOptions = (sessionId: number) =>
   queryOptions({
     queryKey: ['sessions', sessionId, 'alternatives'],
-    queryFn: () => fetched<Alternatives>(`sessions/${sessionId}/alternatives`),
+    queryFn: (asked) => fetched<Alternatives>(asked, `sessions/${sessionId}/alternatives`),
     staleTime: 60_000,
     networkMode: 'always',
     retry: false,
@@ -73,13 +34,18 @@ export const alternativesOptions = (sessionId: number) =>
 export const togetherOptions = (first: number, second: number) =>
   queryOptions({
     queryKey: ['sessions', first, 'together', second],
-    queryFn: () => fetched<Together>(`sessions/${first}/together/${second}`),
+    queryFn: (asked) => fetched<Together>(asked, `sessions/${first}/together/${second}`),
     networkMode: 'always',
     retry: false,
   })
 
-/** Today’s visits, also where there is no network. */
-export const keptRound = (date: string) => fetched<Round>(date === '' ? 'round' : `round?date=${date}`)
+/** One day’s visits, also where there is no network; an empty date means today. */
+export const roundOptions = (date: string) =>
+  queryOptions({
+    queryKey: ['round', date],
+    queryFn: (asked) => fetched<Round>(asked, date === '' ? 'round' : `round?date=${date}`),
+    networkMode: 'always',
+  })
 
 /** The trainer whose Floor this is: who is signed in, or who was where nobody can be asked. */
 export function useOwnOutbox() {
@@ -129,7 +95,7 @@ export function useSession(sessionId: number) {
     const since = box.sent.filter(({ at }) => at >= (known.asOf ?? 0)).map(({ event }) => event)
     return withEvents(known, [...since, ...box.waiting])
   }, [known, box.sent, box.waiting])
-  return { ...session, data }
+  return { ...session, data, asked: session }
 }
 
 /** Puts an item back as the programme wrote it. */
@@ -147,7 +113,7 @@ export async function packDays(queries: QueryClient, today: Round): Promise<void
   const trainer = lastTrainer()
   if (trainer === null) return
   await dropAnswers(trainer, Date.now() - daysKept * 86_400_000)
-  const tomorrow = await keptRound(today.tomorrow)
+  const tomorrow = await queries.fetchQuery({ ...roundOptions(today.tomorrow), staleTime: 60_000 })
   for (const visit of [...today.visits, ...tomorrow.visits]) {
     if (visit.state === 'done') continue
     await queries.fetchQuery({ ...sessionOptions(visit.sessionId), staleTime: 60_000 })

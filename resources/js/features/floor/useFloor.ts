@@ -5,9 +5,10 @@ import { happen, madeHere, useOutbox } from './device/outbox'
 import { useFloorClock } from './device/useFloorClock'
 import { useWishes } from './device/wishes'
 import * as acts from './run/acts'
-import { caughtUp, cuesUntil, type Cue } from './run/play'
+import { caughtUp, cuesUntil, isUnseen, notRun, type Cue } from './run/play'
 import { runOf, workedMs, type Run } from './run/run'
 import { say } from './messages'
+import type { FloorEvent } from './run/events'
 import type { PlacedSet } from './run/sets'
 
 /** How often the time is shown anew: where tenths are read or the clock goes on by itself, and elsewhere. */
@@ -21,11 +22,6 @@ function newest(session: Session): number {
   const at = [...session.facts.map((fact) => fact.at), ...logs.map((log) => log.loggedAt)].map((one) => Date.parse(one))
   // What another device says of tomorrow is not believed.
   return Math.max(0, ...at.filter((one) => one < Date.now() + 12 * 3_600_000))
-}
-
-/** Sets that ran on while nobody looked are said, and can be taken back. */
-function tellCaughtUp(count: number): void {
-  say(`${count} sets ran on by the clock while this page was asleep. Undo takes them back one by one.`)
 }
 
 export interface Hands {
@@ -51,6 +47,8 @@ export interface Hands {
   note: (words: string) => void
   undo: () => void
   end: () => void
+  /** Says whether what the clock would have run unseen was done. */
+  ranOn: (wasDone: boolean) => void
 }
 
 export interface Floor {
@@ -62,6 +60,8 @@ export interface Floor {
   undoable: ReturnType<typeof acts.lastAction>
   /** What was heard last, for those who see it. */
   cue: Cue | null
+  /** What the clock would have done while this page was asleep, for somebody to say whether it was; mostly nothing. */
+  unseen: FloorEvent[]
 }
 
 /** A session as it is played on this device. */
@@ -73,25 +73,25 @@ export function useFloor(session: Session): Floor {
   const run = useMemo(() => runOf(session), [session])
   const isByTenths = run.phase === 'work' || (run.phase === 'rest' && run.current?.block.byClock === true)
   const { clock, now } = useFloorClock(first, isByTenths ? tickMs : slowTickMs)
+  const ranOn = session.state === 'running' ? caughtUp(session, now) : []
+  const isAsked = isUnseen(ranOn, now)
   const latest = useRef({ session, run })
   useEffect(() => {
     latest.current = { session, run }
   })
 
   useEffect(() => {
-    if (session.state !== 'running') return
-    const events = caughtUp(session, now)
-    if (events.length === 0) return
-    happen(...events)
-    const slept = events.filter(({ kind, at }) => kind === 'set-done' && now - Date.parse(at) > 30_000).length
-    if (slept > 1) tellCaughtUp(slept)
+    // Nothing is recorded that was not shown as it ran: after a sleep somebody says what was done.
+    const events = session.state === 'running' ? caughtUp(session, now) : []
+    if (!isUnseen(events, now)) happen(...events)
   }, [session, now])
 
   // The bell is set anew only when something has happened; time alone changes nothing of it.
   useEffect(() => {
-    setBell(session.id, cuesUntil(session, clock.now(), bellAheadMs), clock.now(), wishes, setCue)
+    const cues = isAsked ? [] : cuesUntil(session, clock.now(), bellAheadMs)
+    setBell(session.id, cues, clock.now(), wishes, setCue)
     return () => silence(session.id)
-  }, [session, clock, wishes])
+  }, [session, clock, wishes, isAsked])
 
   const did = (make: (session: Session, run: Run, at: number) => ReturnType<typeof acts.begin>) => {
     readyBell()
@@ -131,8 +131,17 @@ export function useFloor(session: Session): Floor {
       say(last.words)
     },
     end: () => did((here, _, at) => acts.end(here, at)),
+    ranOn: (wasDone) => did((here, _, at) => (wasDone ? caughtUp(here, at) : notRun(here, at))),
   }
-  return { run, now, behind: clock.behind(), hands, undoable: acts.lastAction(session), cue }
+  return {
+    run,
+    now,
+    behind: clock.behind(),
+    hands,
+    undoable: acts.lastAction(session),
+    cue,
+    unseen: isAsked ? ranOn : [],
+  }
 }
 
 /** Repetitions so far where the clock counts at the tempo that is asked for. */

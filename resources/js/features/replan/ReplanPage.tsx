@@ -8,7 +8,7 @@ import { handOver } from '../../shared/lib/handOver'
 import { useKeys } from '../../shared/lib/useKeys'
 import { useSettled } from '../../shared/lib/useSettled'
 import { Loading, Locks, PageTitle, Problem, Stop } from '../../shared/ui'
-import { sessionOptions } from '../floor'
+import { AsOf, sessionOptions } from '../floor'
 import { shelfOptions } from '../shelf'
 import { ChangeRow } from './ChangeRow'
 import { replanOptions, useApplyReplan, type Happened } from './queries'
@@ -35,8 +35,13 @@ const usualMinutes = [10, 15, 20, 30]
 export function ReplanPage() {
   const session = useQuery(sessionOptions(Number(useParams().sessionId)))
   if (session.isPending) return <Loading what="the session" />
-  if (session.isError) return <Problem isPage error={session.error} onRetry={() => void session.refetch()} />
-  return <Planner key={session.data.id} session={session.data} />
+  if (session.data === undefined) return <Problem isPage error={session.error} onRetry={() => void session.refetch()} />
+  return (
+    <>
+      <AsOf of={session} />
+      <Planner key={session.data.id} session={session.data} />
+    </>
+  )
 }
 
 function Planner({ session }: { session: Session }) {

@@ -4,7 +4,7 @@ import { Link, useParams } from 'react-router'
 import type { Block, Session, Visit } from '../../shared/api'
 import { longDay, timeOfDay } from '../../shared/lib/time'
 import { Loading, PageTitle, PaperCaution, PaperTable, Problem, type PaperGroup } from '../../shared/ui'
-import { sessionOptions } from '../floor/queries'
+import { AsOf, sessionOptions } from '../floor'
 import { blockWords } from '../floor/said'
 import { roundOptions } from './queries'
 
@@ -69,7 +69,7 @@ export function PrintDay() {
   const visits = (round.data?.visits ?? []).filter((visit) => !visit.isCancelled)
   const sessions = useQueries({ queries: visits.map((visit) => sessionOptions(visit.sessionId)) })
   if (round.isPending) return <Loading what="the day" />
-  if (round.isError) return <Problem isPage error={round.error} onRetry={() => void round.refetch()} />
+  if (round.data === undefined) return <Problem isPage error={round.error} onRetry={() => void round.refetch()} />
   const isWhole = sessions.every((one) => one.data !== undefined)
   return (
     <section aria-label="The day on paper" className="print-week">
@@ -84,6 +84,7 @@ export function PrintDay() {
       <PageTitle title={`The day on paper · ${longDay(date)}`} className="text-2xl">
         {longDay(date)}
       </PageTitle>
+      <AsOf of={round} />
       {visits.length === 0 && <p className="mt-4">No visits on this day.</p>}
       {visits.map((visit, at) => (
         <OnPaper key={visit.sessionId} visit={visit} session={sessions[at]?.data} />

@@ -5,7 +5,7 @@ import { Link, useSearchParams } from 'react-router'
 import { briefDay, longDay } from '../../shared/lib/time'
 import { Empty, Loading, PageTitle, Problem } from '../../shared/ui'
 import { clientsOptions } from '../clients'
-import { packDays } from '../floor'
+import { AsOf, packDays } from '../floor'
 import { AddVisit } from './AddVisit'
 import { FirstSteps } from './FirstSteps'
 import { roundOptions } from './queries'
@@ -21,13 +21,13 @@ export function RoundPage() {
   const adder = useRef<HTMLButtonElement>(null)
   const isAdding = search.get('add') === 'visit'
   const queries = useQueryClient()
-  const today = date === '' ? round.data : undefined
+  const today = date === '' && round.data?.isKept !== true ? round.data : undefined
   useEffect(() => {
     // Today’s and tomorrow’s sessions are wanted where there is no network; what cannot be fetched now is fetched then.
     if (today !== undefined && navigator.onLine) packDays(queries, today).catch(() => undefined)
   }, [queries, today])
   if (round.isPending) return <Loading what="the round" />
-  if (round.isError) return <Problem isPage error={round.error} onRetry={() => void round.refetch()} />
+  if (round.data === undefined) return <Problem isPage error={round.error} onRetry={() => void round.refetch()} />
   const { visits, week, nextDate } = round.data
   const go = (to: string) => setSearch({ date: to })
   const added = (to: string) => {
@@ -64,6 +64,7 @@ export function RoundPage() {
         </div>
         <WeekStrip week={week} shown={round.data.date} onPick={go} onToday={() => setSearch({})} />
       </div>
+      <AsOf of={round} />
       {clients.data !== undefined && <FirstSteps clients={clients.data} />}
       {isAdding && <AddVisit key={round.data.date} date={round.data.date} onDone={added} />}
       {visits.length === 0 ? (

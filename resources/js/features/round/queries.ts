@@ -1,15 +1,9 @@
-import { queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
+import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { toast } from 'sonner'
 import { api, type Visit } from '../../shared/api'
 import { briefDay, timeOfDay } from '../../shared/lib/time'
-import { keptRound } from '../floor/queries'
 
-/** One day's visits; an empty date means today. */
-export const roundOptions = (date: string) =>
-  queryOptions({
-    queryKey: ['round', date],
-    queryFn: () => keptRound(date),
-  })
+export { roundOptions } from '../floor'
 
 export interface Place {
   date: string

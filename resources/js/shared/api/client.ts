@@ -78,8 +78,31 @@ async function request<T>(method: string, path: string, body?: unknown): Promise
 
 const underWay = new Set<Promise<unknown>>()
 
+const changedAs = 'nimble-shelf-changed-at'
+let changedAt = 0
+
+/** When this device last changed something with the application, milliseconds since 1970; 0 where it never did. */
+export function lastChangeAt(): number {
+  try {
+    // Another window of this device may have done it.
+    return Math.max(changedAt, Number(localStorage.getItem(changedAs) ?? 0))
+  } catch {
+    return changedAt
+  }
+}
+
+function noteChange(): void {
+  changedAt = Date.now()
+  try {
+    localStorage.setItem(changedAs, String(changedAt))
+  } catch {
+    // Without storage it is known for as long as the page.
+  }
+}
+
 function asked<T>(method: string, path: string, body?: unknown): Promise<T> {
   const answer = request<T>(method, path, body)
+  if (method !== 'GET') answer.then(noteChange, () => undefined)
   const done = answer.catch(() => undefined).finally(() => underWay.delete(done))
   underWay.add(done)
   return answer

@@ -1,2 +1,2 @@
-export { allAnswered, api, ApiError } from './client'
+export { allAnswered, api, ApiError, lastChangeAt } from './client'
 export type * from './types.gen'

@@ -130,6 +130,18 @@ async function read(trainer: number): Promise<Outbox> {
   }
 }
 
+/** What the device keeps, with what happened on this page while it was read: nothing that is not written yet is lost. */
+export function joined(kept: Outbox, here: Outbox): Outbox {
+  const known = new Set(
+    [...kept.waiting, ...[...kept.sent, ...kept.refused].map(({ event }) => event)].map(({ key }) => key),
+  )
+  return {
+    ...kept,
+    waiting: [...kept.waiting, ...here.waiting.filter(({ key }) => !known.has(key))],
+    isSignedOut: here.isSignedOut,
+  }
+}
+
 function isAnswer(body: unknown): body is KeptEvents {
   return typeof body === 'object' && body !== null && 'accepted' in body && 'refused' in body
 }
@@ -196,7 +208,7 @@ export async function openOutbox(trainer: number): Promise<void> {
       channel.onmessage = () => {
         if (owner === trainer && !sending) {
           void read(trainer).then((now) => {
-            if (owner === trainer && now.trouble === null) show({ ...now, isSignedOut: box.isSignedOut })
+            if (owner === trainer && now.trouble === null) show(joined(now, box))
           })
         }
       }

@@ -1,6 +1,7 @@
 import type { Alternative, Block, Item, Session, SetLog } from '../../../shared/api'
-import { eventOf, type FloorEvent, type Shown } from './events'
-import { endsByClock, goesOn, openSets, restLeftMs, workedMs, type Run } from './run'
+import { eventOf, keyFrom, type FloorEvent, type Shown } from './events'
+import { withEvents } from './overlay'
+import { endsByClock, goesOn, openSets, restLeftMs, runOf, workedMs, type Run } from './run'
 import { placedSets, setKey, type PlacedSet } from './sets'
 
 /*
@@ -58,7 +59,20 @@ export function done(session: Session, run: Run, now: number, counted: Counted):
 /** Nobody works or rests for so long: the session was left, and the clock decides nothing in it any more. */
 const leftAfterMs = 45 * 60_000
 
-/** What the clock alone does until now: sets that are over, and those that begin by themselves. At most one thing. */
+/** What a hand does to the order, to what is done, or to the clock itself. */
+const byHand = ['moved', 'skipped', 'redone', 'added', 'swapped', 'picked', 'went-on', 'resumed']
+
+/** When a hand last put something elsewhere, milliseconds since 1970: the clock begins nothing before that moment. */
+const lastByHand = (session: Session): number =>
+  Math.max(0, ...session.facts.filter(({ kind }) => byHand.includes(kind)).map(({ at }) => Date.parse(at)))
+
+/**
+ * What the clock alone does until now: sets that are over, and those that begin by themselves. At most one thing.
+ *
+ * A set begins by itself only at the moment when it was shown to: where a hand has changed what comes next after that
+ * moment, the block waits until somebody begins it. What the clock does has the same keys on every device that looks at
+ * the session, so that two of them record it once.
+ */
 export function due(session: Session, run: Run, now: number): FloorEvent[] {
   const set = run.current
   if (set === null || run.pausedAt !== null || session.state !== 'running') return []
@@ -67,15 +81,26 @@ export function due(session: Session, run: Run, now: number): FloorEvent[] {
     const isCapped = endsByClock(set) || (set.parts.length === 1 && set.parts[0]?.counting === 'up')
     const over = workedMs(run, now) - 1000 * set.seconds
     if (!isCapped || over < 0) return []
-    return done(session, run, now - over, {
+    const ended = done(session, run, now - over, {
       reps: set.item.isHold ? set.seconds : null,
       seconds: set.seconds,
     })
+    return ended.map((event) => ({ ...event, key: keyFrom(`${run.begunKey ?? ''} ends`) }))
   }
   const last = run.lastDone
   if (last === null || !goesOn(last.set, set) || (run.phase !== 'rest' && run.phase !== 'ready')) return []
   const left = restLeftMs(run, now)
-  return left > 0 || left < -leftAfterMs ? [] : [eventOf(session, 'set-begun', now + left, ofSet(set))]
+  if (left > 0 || left < -leftAfterMs || now + left < lastByHand(session)) return []
+  return [{ ...eventOf(session, 'set-begun', now + left, ofSet(set)), key: keyFrom(`${last.log.key} then ${set.key}`) }]
+}
+
+/**
+ * What a hand takes back does not come again by itself: where the clock would at once do something, it is held until
+ * somebody begins.
+ */
+function andHold(session: Session, events: FloorEvent[], now: number): FloorEvent[] {
+  const after = withEvents(session, events)
+  return due(after, runOf(after), now).length === 0 ? events : [...events, ...hold(after, runOf(after), now)]
 }
 
 export const rate = (session: Session, log: SetLog, reserve: number, now: number): FloorEvent[] => [
@@ -168,9 +193,10 @@ export const leaveItemOut = (session: Session, run: Run, itemId: number, why: st
 
 /** Brings back what was left out: it stands where it stood. */
 export function putBack(session: Session, set: PlacedSet, now: number): FloorEvent[] {
-  return session.facts
+  const back = session.facts
     .filter((fact) => fact.kind === 'skipped' && setKey(fact) === set.key)
     .map((fact) => eventOf(session, 'taken-up', now, { targetKey: fact.key }))
+  return andHold(session, back, now)
 }
 
 /** The last set once more, now; what was done stays done. */
@@ -333,7 +359,7 @@ export function undo(session: Session, made: FloorEvent[], now: number): FloorEv
   const last = lastAction(session)
   if (last === null) return []
   const logs = session.blocks.flatMap((block) => block.items.flatMap((item) => item.setLogs))
-  return last.keys.flatMap((targetKey) => {
+  const back = last.keys.flatMap((targetKey) => {
     const log = logs.find((one) => one.key === targetKey)
     if (log === undefined) {
       const before = made.find((event) => event.key === targetKey)?.before
@@ -348,6 +374,7 @@ export function undo(session: Session, made: FloorEvent[], now: number): FloorEv
       ...(set === undefined ? [] : notBegun(session, set, now)),
     ]
   })
+  return andHold(session, back, now)
 }
 
 /** Puts one exercise back as it was before anything took its place on this day. */

@@ -1,5 +1,5 @@
 import type { Session } from '../../../shared/api'
-import { due } from './acts'
+import { due, hold, notBegun } from './acts'
 import type { FloorEvent } from './events'
 import { withEvents } from './overlay'
 import { endsByClock, goesOn, heldBetween, restLeftMs, runOf } from './run'
@@ -17,6 +17,19 @@ export function caughtUp(session: Session, now: number): FloorEvent[] {
     here = withEvents(here, more)
   }
   return events
+}
+
+/** A machine that stands still for a moment still showed what ran; what is older than this nobody saw, milliseconds. */
+const unseenAfterMs = 12_000
+
+/** True where the clock alone would have gone on while nobody could see it: then somebody is asked what was done. */
+export const isUnseen = (ranOn: FloorEvent[], now: number): boolean =>
+  ranOn.some((event) => Date.parse(event.at) < now - unseenAfterMs)
+
+/** Nothing of what would have run unseen was done: the clock is held where it stands. */
+export function notRun(session: Session, now: number): FloorEvent[] {
+  const run = runOf(session)
+  return [...(run.current === null ? [] : notBegun(session, run.current, now)), ...hold(session, run, now)]
 }
 
 /** Something to be heard at a moment. */

@@ -19,6 +19,8 @@ export interface Run {
   menu: Block | null
   /** When the work began, milliseconds since 1970; null where nobody works. */
   begunAt: number | null
+  /** The key of what began it. */
+  begunKey: string | null
   /** When the last set ended and how long its rest is, seconds, with what was added. */
   lastDone: LoggedSet | null
   restSeconds: number
@@ -69,15 +71,10 @@ function unrated(all: LoggedSet[]): LoggedSet[] {
     .filter(({ log, set }) => log.reserve === null && !log.pain && isRated(set))
 }
 
-function phaseOf(
-  current: PlacedSet | null,
-  menu: Block | null,
-  begun: number | undefined,
-  restSeconds: number,
-): Run['phase'] {
+function phaseOf(current: PlacedSet | null, menu: Block | null, isBegun: boolean, restSeconds: number): Run['phase'] {
   if (current === null) return 'through'
   if (menu !== null) return 'choose'
-  if (begun !== undefined) return 'work'
+  if (isBegun) return 'work'
   return restSeconds > 0 ? 'rest' : 'ready'
 }
 
@@ -94,20 +91,20 @@ export function runOf(session: Session): Run {
       : null
   const begun = session.facts
     .filter((fact) => fact.kind === 'set-begun' && current !== null && setKey(fact) === current.key)
-    .map((fact) => time(fact.at))
-    .filter((at) => lastDone === null || at >= lastDone.at)
+    .filter((fact) => lastDone === null || time(fact.at) >= lastDone.at)
     .at(-1)
   const longer = session.facts
     .filter((fact) => fact.kind === 'rest-longer' && lastDone !== null && time(fact.at) >= lastDone.at)
     .reduce((sum, fact) => sum + (fact.seconds ?? 0), 0)
   const restSeconds = lastDone === null ? 0 : lastDone.set.restAfter + longer
-  const phase = phaseOf(current, menu, begun, restSeconds)
+  const phase = phaseOf(current, menu, begun !== undefined, restSeconds)
   return {
     sets,
     current,
     phase,
     menu,
-    begunAt: phase === 'work' ? (begun ?? null) : null,
+    begunAt: phase === 'work' && begun !== undefined ? time(begun.at) : null,
+    begunKey: phase === 'work' && begun !== undefined ? begun.key : null,
     lastDone,
     restSeconds,
     pausedAt,
