@@ -1,5 +1,6 @@
-import { ArrowLeftRight, Ellipsis, HeartCrack, SkipForward, Undo2 } from 'lucide-react'
+import { ArrowLeftRight, CornerRightDown, Ellipsis, HeartCrack, SkipForward, Undo2 } from 'lucide-react'
 import type { Ref } from 'react'
+import { minutesAndSeconds } from '../../shared/lib/time'
 import { MessageLine } from './MessageLine'
 import { canWait } from './run/acts'
 import { endsByClock } from './run/run'
@@ -12,6 +13,8 @@ interface BarProps {
   floor: Floor
   open: Sheet
   isStopped: boolean
+  /** False right after something has changed: one touch is one thing. */
+  isArmed: boolean
   mainRef: Ref<HTMLButtonElement>
   onAct: () => void
   onOpen: (sheet: Exclude<Sheet, null>) => void
@@ -25,31 +28,64 @@ function mainWords({ run }: Floor): string {
   return endsByClock(set) ? 'Stop before the bell' : 'Set done'
 }
 
+/** What stands where the main button was a moment ago, and will be again. */
+function Beside({ floor: { run, hands } }: { floor: Floor }) {
+  const set = run.current
+  if (run.phase === 'rest') {
+    return (
+      <button type="button" className="btn btn-outline btn-lg h-full px-2" onClick={() => hands.longer(15)}>
+        15 s longer
+      </button>
+    )
+  }
+  if (run.phase !== 'work' || set === null) return null
+  return (
+    <p className="soft self-center leading-tight">
+      {placeWords(set)}
+      {set.restAfter > 0 && <span className="block">then rest {minutesAndSeconds(set.restAfter)}</span>}
+    </p>
+  )
+}
+
 /** What the thumb reaches: the one thing that comes next, and what may go otherwise. */
-export function Bar({ floor, open, isStopped, mainRef, onAct, onOpen }: BarProps) {
+export function Bar({ floor, open, isStopped, isArmed, mainRef, onAct, onOpen }: BarProps) {
   const { run, hands, undoable } = floor
   const set = run.current
+  const isWork = run.phase === 'work'
   // Where the bell ends the set, the thumb has nothing to do.
-  const tone = run.phase === 'work' && set !== null && endsByClock(set) ? 'btn-outline' : 'btn-primary'
+  const tone = isWork && set !== null && endsByClock(set) ? 'btn-outline' : 'btn-primary'
   return (
     <div className="floor-bar">
       <MessageLine />
       {run.phase !== 'choose' && !isStopped && (
-        <button
-          ref={mainRef}
-          type="button"
-          className={`btn btn-lg floor-main h-17 w-full text-xl ${tone}`}
-          onClick={onAct}
-        >
-          {mainWords(floor)}
-        </button>
+        <div className="floor-act">
+          {isWork && <Beside floor={floor} />}
+          <button
+            ref={mainRef}
+            type="button"
+            className={`btn btn-lg floor-main h-17 px-2 text-xl leading-tight ${tone}`}
+            aria-disabled={!isArmed}
+            onClick={onAct}
+          >
+            {mainWords(floor)}
+          </button>
+          {!isWork && <Beside floor={floor} />}
+        </div>
       )}
       <div className="floor-seconds">
         <button type="button" className="floor-second" onClick={hands.undo} disabled={undoable === null}>
           <Undo2 aria-hidden="true" /> Undo
         </button>
-        <button type="button" className="floor-second" onClick={hands.skip} disabled={set === null || isStopped}>
-          <SkipForward aria-hidden="true" /> {set !== null && !canWait(run, set) ? 'Leave out' : 'Skip'}
+        <button
+          type="button"
+          className="floor-second"
+          onClick={hands.later}
+          disabled={set === null || isStopped || !canWait(run, set)}
+        >
+          <CornerRightDown aria-hidden="true" /> Later
+        </button>
+        <button type="button" className="floor-second" onClick={hands.leaveSetOut} disabled={set === null || isStopped}>
+          <SkipForward aria-hidden="true" /> Leave out
         </button>
         <button
           type="button"

@@ -1,12 +1,13 @@
 import { ArrowLeftRight, HeartPulse, Shuffle, Undo2 } from 'lucide-react'
 import { Suspense, useState } from 'react'
 import type { Alternative, Item, Session } from '../../shared/api'
+import { counted } from '../../shared/lib/counts'
 import { useKeys } from '../../shared/lib/useKeys'
 import { Cautions, Locks } from '../../shared/ui'
 import { readyBell } from './device/bell'
 import { happen, madeHere, useOutbox } from './device/outbox'
 import { FloorHead } from './FloorHead'
-import { Readiness } from './later'
+import { Readiness, SwapSheet } from './later'
 import { MessageLine } from './MessageLine'
 import { useAlternatives, usePutBack } from './queries'
 import { swap, undoSwap } from './run/acts'
@@ -14,7 +15,7 @@ import { eventOf } from './run/events'
 import { othersOf } from './run/others'
 import { runOf } from './run/run'
 import { blockWords, isTooHigh } from './said'
-import { SwapSheet } from './SwapSheet'
+import { useArmed } from './useArmed'
 
 function PlannedItem({ item, onSwap, onUndo }: { item: Item; onSwap: () => void; onUndo: (() => void) | null }) {
   return (
@@ -66,11 +67,12 @@ export function Before({ session }: { session: Session }) {
   const made = madeHere(useOutbox())
   const [swapping, setSwapping] = useState<number | null>(null)
   const [asking, setAsking] = useState(false)
+  const isArmed = useArmed('before')
   const said = session.facts.findLast((fact) => fact.kind === 'readiness')
   const mine = made.findLast((event) => event.kind === 'readiness' && event.sessionId === session.id)
   const isLocked = session.locks.length > 0 || (mine !== undefined && isTooHigh(session, mine))
   const start = () => {
-    if (isLocked) return
+    if (isLocked || !isArmed) return
     readyBell()
     happen(eventOf(session, 'started', Date.now()))
   }
@@ -165,12 +167,14 @@ export function Before({ session }: { session: Session }) {
                 {block.items.map((item) =>
                   swapping === item.id ? (
                     <li key={item.id} className="py-2">
-                      <SwapSheet
-                        item={item}
-                        others={othersOf(alternatives, item)}
-                        onTake={(other) => take(item, other)}
-                        onShut={() => setSwapping(null)}
-                      />
+                      <Suspense fallback={null}>
+                        <SwapSheet
+                          item={item}
+                          others={othersOf(alternatives, item)}
+                          onTake={(other) => take(item, other)}
+                          onShut={() => setSwapping(null)}
+                        />
+                      </Suspense>
                     </li>
                   ) : (
                     <PlannedItem key={item.id} item={item} onSwap={() => setSwapping(item.id)} onUndo={undoOf(item)} />
@@ -182,7 +186,7 @@ export function Before({ session }: { session: Session }) {
           {open.length > 0 && (
             <p className="mt-3 font-semibold">
               {open.length === 1 ? 'One exercise cannot' : `${open.length} exercises cannot`} be done as written with
-              what is here. Swap first, or skip on the way.
+              what is here. Swap first, or leave out on the way.
             </p>
           )}
           <Locks locks={session.locks} clientId={session.clientId} />
@@ -190,14 +194,21 @@ export function Before({ session }: { session: Session }) {
       </div>
       <div className="floor-bar">
         <MessageLine />
-        <button
-          type="button"
-          className="btn btn-primary btn-lg floor-main h-17 w-full text-xl"
-          onClick={start}
-          disabled={isLocked}
-        >
-          Start the session
-        </button>
+        <div className="floor-act">
+          <p className="soft self-center leading-tight">
+            {counted(items.filter((item) => item.leftOut === null).length, 'exercise')}, about {session.takesMinutes}{' '}
+            min
+          </p>
+          <button
+            type="button"
+            className="btn btn-primary btn-lg floor-main h-17 px-2 text-xl leading-tight"
+            aria-disabled={!isArmed}
+            onClick={start}
+            disabled={isLocked}
+          >
+            Start the session
+          </button>
+        </div>
       </div>
     </div>
   )

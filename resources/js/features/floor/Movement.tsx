@@ -2,7 +2,6 @@ import { ChevronDown, ChevronUp } from 'lucide-react'
 import { memo, useState } from 'react'
 import type { Alternative, Item } from '../../shared/api'
 import { MovingFigure } from '../../shared/figure'
-import { rangeOf } from '../../shared/lib/counts'
 import { useAfterPaint } from '../../shared/lib/useAfterPaint'
 import { usePhase } from '../../shared/lib/usePhase'
 import { Cautions } from '../../shared/ui'
@@ -51,18 +50,17 @@ function FoldingCautions({ exercise, cautions }: { exercise: string; cautions: s
     <div>
       <Cautions cautions={cautions} />
       <button type="button" className="btn btn-ghost btn-sm mt-1" onClick={() => fold(true)}>
-        Read: fold
+        Got it
       </button>
     </div>
   )
 }
 
-/** What another way comes to, in so few words that they fit: its load, or its name where it is another exercise. */
+/** What to take for another way; its name as well where it is another exercise. */
 function shortly(item: Item, other: Alternative | null): string {
   if (other === null) return 'nothing on this shelf'
-  if (other.item.exercise !== item.exercise) return other.item.name
-  const load = other.item.equivalent
-  return load === null ? other.item.words : `likely ${rangeOf(load.lowKg, load.highKg)} kg`
+  const { exercise, name, words } = other.item
+  return exercise === item.exercise ? words : `${name}, ${words.charAt(0).toLowerCase()}${words.slice(1)}`
 }
 
 interface StepProps {
@@ -85,7 +83,9 @@ function Step({ way, item, other, onStep }: StepProps) {
       <Icon className="size-5" aria-hidden="true" />
       <span className="min-w-0 text-left">
         <span className="block font-semibold">{way === 'easier' ? 'Easier' : 'Harder'}</span>
-        <span className="soft block truncate text-sm font-normal">{shortly(item, other)}</span>
+        <span className="soft floor-step-words sentence block text-sm leading-tight font-normal">
+          {shortly(item, other)}
+        </span>
       </span>
     </button>
   )

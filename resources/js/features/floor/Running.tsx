@@ -7,15 +7,15 @@ import { Bar, type Sheet } from './Bar'
 import { useAwake } from './device/useAwake'
 import { useWishes } from './device/wishes'
 import { FloorHead } from './FloorHead'
-import { Asleep, BellSheet, MoreSheet, PainSheet } from './later'
+import { Asleep, BellSheet, ChooseFirst, MoreSheet, PainSheet, SwapSheet, Through } from './later'
 import { Movement } from './Movement'
 import { Said } from './Notices'
-import { ChooseFirst, Rest, Through, UpNext, Work } from './Phases'
+import { Rest, UpNext, Work } from './Phases'
 import { Progress } from './Progress'
 import { useAlternatives } from './queries'
 import { othersOf } from './run/others'
 import { clockOf, said, sideWords } from './said'
-import { SwapSheet } from './SwapSheet'
+import { useArmed } from './useArmed'
 import { countedByClock, type Floor } from './useFloor'
 import { useMeanwhile } from './useMeanwhile'
 
@@ -67,6 +67,7 @@ export function Running({ session, floor, names }: RunningProps) {
   const others = useMemo(() => othersOf(alternatives, item), [alternatives, item])
   useAwake(true)
   const place = `${run.phase}/${set?.key ?? ''}`
+  const isArmed = useArmed(place)
   useEffect(() => {
     window.scrollTo(0, 0)
     // Whoever has gone to no other control finds the main action under the key and the thumb.
@@ -74,7 +75,7 @@ export function Running({ session, floor, names }: RunningProps) {
   }, [place])
 
   const act = () => {
-    if (floor.unseen.length > 0) return
+    if (floor.unseen.length > 0 || !isArmed) return
     if (run.phase === 'through') hands.end()
     else if (run.phase === 'work' && set !== null) hands.done(clockOf(set, run, now, count, wishes.counts))
     else hands.begin()
@@ -98,7 +99,8 @@ export function Running({ session, floor, names }: RunningProps) {
     ' ': act,
     Enter: act,
     u: hands.undo,
-    s: hands.skip,
+    l: hands.later,
+    o: hands.leaveSetOut,
     p: hands.pause,
     e: () => swapTo('easier'),
     h: () => swapTo('harder'),
@@ -223,6 +225,7 @@ export function Running({ session, floor, names }: RunningProps) {
           floor={floor}
           open={open}
           isStopped={hurt !== null || open === 'pain' || floor.unseen.length > 0}
+          isArmed={isArmed}
           mainRef={main}
           onAct={act}
           onOpen={(sheet) => setOpen(open === sheet ? null : sheet)}

@@ -7,6 +7,10 @@ const asleep = () => import('./Asleep').then((page) => page.Asleep)
 const bell = () => import('./BellSheet').then((page) => page.BellSheet)
 const pain = () => import('./PainSheet').then((page) => page.PainSheet)
 const more = () => import('./MoreSheet').then((page) => page.MoreSheet)
+const choose = () => import('./ChooseFirst').then((page) => page.ChooseFirst)
+const through = () => import('./Through').then((page) => page.Through)
+const swap = () => import('./SwapSheet').then((page) => page.SwapSheet)
+const toRate = () => import('./ToRate').then((page) => page.ToRate)
 const finished = () => import('./Finished').then((page) => page.Finished)
 const readiness = () => import('./Readiness').then((page) => page.Readiness)
 const keys = () => import('./FloorKeys').then((page) => page.FloorKeys)
@@ -33,6 +37,10 @@ export const Asleep = later(asleep)
 export const BellSheet = later(bell)
 export const PainSheet = later(pain)
 export const MoreSheet = later(more)
+export const SwapSheet = later(swap)
+export const ChooseFirst = later(choose)
+export const ToRate = later(toRate)
+export const Through = later(through)
 export const Finished = later(finished)
 export const SignInHere = later(signIn)
 export const Readiness = later(readiness)
@@ -40,5 +48,18 @@ export const FloorKeys = later(keys)
 
 window.addEventListener(
   'load',
-  () => void Promise.allSettled([asleep(), pain(), bell(), more(), finished(), signIn(), keys(), readiness()]),
+  () =>
+    void Promise.allSettled([
+      swap(),
+      asleep(),
+      choose(),
+      through(),
+      pain(),
+      bell(),
+      more(),
+      finished(),
+      signIn(),
+      keys(),
+      readiness(),
+    ]),
 )

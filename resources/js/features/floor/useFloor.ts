@@ -30,8 +30,12 @@ export interface Hands {
   done: (counted: acts.Counted) => void
   rate: (log: SetLog, reserve: number) => void
   correct: (set: PlacedSet, log: SetLog, right: { reps?: number | null; alternative?: Alternative }) => void
-  /** Puts the set to the end of its round, or leaves it out where it has waited already. */
-  skip: () => void
+  /** Puts the set, both its sides, to the end of its round; nothing where nothing else of it is left. */
+  later: () => void
+  /** Leaves the set that is next out, both its sides. */
+  leaveSetOut: () => void
+  /** Leaves all that is left of a block out: the warm-up of somebody who is warm. */
+  leaveBlockOut: (block: Block) => void
   leaveOut: (itemId: number, why: string) => void
   putBack: (set: PlacedSet) => void
   forward: (set: PlacedSet) => void
@@ -103,13 +107,15 @@ export function useFloor(session: Session): Floor {
     done: (counted) => did((here, stands, at) => acts.done(here, stands, at, counted)),
     rate: (log, reserve) => did((here, _, at) => acts.rate(here, log, reserve, at)),
     correct: (set, log, right) => did((here, _, at) => acts.correct(here, set.item, log, right, at)),
-    skip: () =>
-      did((here, stands, at) => {
-        if (stands.current === null) return []
-        return acts.canWait(stands, stands.current)
-          ? acts.later(here, stands, at)
-          : acts.leaveOut(here, [stands.current], 'left-out', at)
-      }),
+    later: () =>
+      did((here, stands, at) =>
+        stands.current === null || !acts.canWait(stands, stands.current) ? [] : acts.later(here, stands, at),
+      ),
+    leaveSetOut: () =>
+      did((here, stands, at) =>
+        stands.current === null ? [] : acts.leaveOut(here, acts.bothSides(stands, stands.current), 'left-out', at),
+      ),
+    leaveBlockOut: (block) => did((here, stands, at) => acts.leaveBlockOut(here, stands, block, at)),
     leaveOut: (itemId, why) => did((here, stands, at) => acts.leaveItemOut(here, stands, itemId, why, at)),
     putBack: (set) => did((here, _, at) => acts.putBack(here, set, at)),
     forward: (set) => did((here, stands, at) => acts.forward(here, stands, set, at)),

@@ -15,7 +15,8 @@ const keys: [string, string][] = [
   ['+ − 0', 'Rail: closer, further away, everything'],
   ['0 – 5', 'Floor: repetitions left in reserve'],
   ['e h w', 'Floor: easier, harder, swap'],
-  ['s p x', 'Floor: skip, pause, pain'],
+  ['l o', 'Floor: later, leave out'],
+  ['p x', 'Floor: pause, pain'],
   ['Space', 'Floor: as Enter'],
   ['Esc', 'Shut what is open'],
 ]

@@ -136,15 +136,19 @@ export function correct(
   ]
 }
 
+/** What is left of a set: both its sides where they are done apart, in their order. */
+export const bothSides = (run: Run, set: PlacedSet): PlacedSet[] =>
+  openSets(run).filter((one) => one.itemId === set.itemId && one.setNumber === set.setNumber)
+
 /** True where a set can wait: something else of its round is still to come, and it has not been put off before. */
 export function canWait(run: Run, set: PlacedSet): boolean {
   return (
     !set.isPostponed &&
     openSets(run).some(
       (other) =>
-        other.key !== set.key &&
         other.block.id === set.block.id &&
-        (set.block.goesRound ? other.setNumber === set.setNumber : other.itemId !== set.itemId),
+        other.itemId !== set.itemId &&
+        (!set.block.goesRound || other.setNumber === set.setNumber),
     )
   )
 }
@@ -162,17 +166,19 @@ export const notBegun = (session: Session, set: PlacedSet, now: number): FloorEv
 export function later(session: Session, run: Run, now: number): FloorEvent[] {
   const set = run.current
   if (set === null) return []
-  const those = set.block.goesRound ? [set] : openSets(run).filter((other) => other.itemId === set.itemId)
+  const those = set.block.goesRound ? bothSides(run, set) : openSets(run).filter((other) => other.itemId === set.itemId)
   return [
     ...notBegun(session, set, now),
     ...those.map((one) => eventOf(session, 'moved', now, { ...ofSet(one), to: 'later' })),
   ]
 }
 
-/** Done next, before all that is left. */
+/** Done next, before all that is left; both sides, since what was moved last comes first. */
 export function forward(session: Session, run: Run, set: PlacedSet, now: number): FloorEvent[] {
+  const others = bothSides(run, set).filter((one) => one.key !== set.key)
   return [
     ...(run.current === null ? [] : notBegun(session, run.current, now)),
+    ...[...others].reverse().map((one) => eventOf(session, 'moved', now, { ...ofSet(one), to: 'now' })),
     eventOf(session, 'moved', now, { ...ofSet(set), to: 'now' }),
   ]
 }
@@ -188,6 +194,14 @@ export const leaveItemOut = (session: Session, run: Run, itemId: number, why: st
     session,
     openSets(run).filter((set) => set.itemId === itemId),
     why,
+    now,
+  )
+
+export const leaveBlockOut = (session: Session, run: Run, block: Block, now: number): FloorEvent[] =>
+  leaveOut(
+    session,
+    openSets(run).filter((set) => set.block.id === block.id),
+    'left-out',
     now,
   )
 

@@ -1,0 +1,123 @@
+import { Minus, Plus } from 'lucide-react'
+import { useEffect, useRef, useState } from 'react'
+import type { Alternatives } from '../../shared/api'
+import { Term } from '../../shared/ui'
+import { isAsNow } from './run/acts'
+import { othersOf } from './run/others'
+import type { Run } from './run/run'
+import { SwapSheet } from './SwapSheet'
+import type { Floor } from './useFloor'
+
+const reserves = [0, 1, 2, 3, 4, 5]
+
+interface RateProps {
+  one: Run['toRate'][number]
+  floor: Floor
+  alternatives: Alternatives | null
+}
+
+/** How a set went: its count put right, and how many more would have been clean. */
+function Rate({ one: { log, set }, floor, alternatives }: RateProps) {
+  const [count, setCount] = useState(log.reps)
+  const [other, setOther] = useState(false)
+  const isSame = isAsNow(set.item, log)
+  const { hands } = floor
+  const keep = useRef<() => void>(() => undefined)
+  useEffect(() => {
+    keep.current = () => {
+      if (count !== log.reps) hands.correct(set, log, { reps: count })
+    }
+  })
+  useEffect(() => {
+    if (count === log.reps) return
+    const timer = setTimeout(() => keep.current(), 900)
+    return () => clearTimeout(timer)
+  }, [count, log.reps])
+  // The next set may begin before the count is kept.
+  useEffect(() => () => keep.current(), [])
+  const change = (by: number) => setCount(Math.min(300, Math.max(0, (count ?? set.item.reps) + by)))
+  if (other) {
+    return (
+      <SwapSheet
+        title="What was really in the hand?"
+        item={set.item}
+        others={othersOf(alternatives, set.item)}
+        onTake={(alternative) => {
+          hands.correct(set, log, { reps: count, alternative })
+          setOther(false)
+        }}
+        onShut={() => setOther(false)}
+      />
+    )
+  }
+  return (
+    <section className="floor-rate" aria-label={`How ${set.item.name.toLowerCase()} went`}>
+      <div className="flex flex-wrap items-center gap-x-2 gap-y-1">
+        <p className="min-w-full grow leading-tight sm:min-w-32">
+          <span className="font-semibold">{set.item.name}</span>
+          {set.side && <span className="soft">, {set.side}</span>}
+          <span className="soft block text-sm">{log.words}</span>
+        </p>
+        {isSame && (
+          <>
+            <button
+              type="button"
+              className="btn btn-outline btn-circle"
+              aria-label="One fewer"
+              onClick={() => change(-1)}
+            >
+              <Minus className="size-5" />
+            </button>
+            <label className="text-center">
+              <input
+                className="floor-count-input figure-number"
+                inputMode="numeric"
+                aria-label="Repetitions done"
+                placeholder="?"
+                value={count ?? ''}
+                onChange={(event) => {
+                  const digits = event.target.value.replace(/\D/g, '')
+                  setCount(digits === '' ? null : Math.min(300, Number(digits)))
+                }}
+              />
+            </label>
+            <button
+              type="button"
+              className="btn btn-outline btn-circle"
+              aria-label="One more"
+              onClick={() => change(1)}
+            >
+              <Plus className="size-5" />
+            </button>
+          </>
+        )}
+      </div>
+      <fieldset className="mt-1" data-keys="through">
+        <legend className="mb-1 font-semibold">
+          How many more would have been <Term word="reserve">clean</Term>?
+        </legend>
+        <div className="grid grid-cols-6 gap-1.5">
+          {reserves.map((reserve) => (
+            <button
+              key={reserve}
+              type="button"
+              aria-label={`${reserve === 5 ? '5 or more' : reserve} in reserve`}
+              onClick={() => hands.rate(log, reserve)}
+              className="btn btn-outline px-0 text-xl"
+            >
+              {reserve === 5 ? '5+' : reserve}
+            </button>
+          ))}
+        </div>
+      </fieldset>
+      <button type="button" className="btn btn-ghost btn-sm mt-1" onClick={() => setOther(true)}>
+        Something else was in the hand
+      </button>
+    </section>
+  )
+}
+
+/** What was done since the last rest, each to be said how hard it was. */
+export function ToRate({ floor, alternatives }: { floor: Floor; alternatives: Alternatives | null }) {
+  return floor.run.toRate.map((one) => <Rate key={one.set.key} one={one} floor={floor} alternatives={alternatives} />)
+}
