@@ -45,6 +45,7 @@ use App\Http\Controllers\ProgrammeFollowController;
 use App\Http\Controllers\ProgrammeForecastController;
 use App\Http\Controllers\ProgrammeProposalController;
 use App\Http\Controllers\ProgrammeReviewController;
+use App\Http\Controllers\ProgrammeRunController;
 use App\Http\Controllers\ProgrammeSlotController;
 use App\Http\Controllers\ProgrammeUndoController;
 use App\Http\Controllers\ProgrammeWeekController;
@@ -135,8 +136,14 @@ Route::middleware(['auth:sanctum', FollowProgrammes::class])->group(function ():
     });
     Route::get('clients/{client}/programmes', [ProgrammeController::class, 'index'])->can('view', 'client');
     Route::post('clients/{client}/programmes', [ProgrammeController::class, 'store']);
-    Route::post('clients/{client}/programmes/{programme}/start', [ProgrammeController::class, 'update'])
-        ->scopeBindings()->can('update', 'client');
+    Route::scopeBindings()->group(function (): void {
+        Route::get('clients/{client}/programmes/{programme}/start', [ProgrammeRunController::class, 'show'])->can('view', 'client');
+        Route::post('clients/{client}/programmes/{programme}/start', [ProgrammeRunController::class, 'store']);
+        Route::delete('programmes/{programme}/turns/{turn}', [ProgrammeRunController::class, 'destroy'])->can('update', 'programme');
+    });
+    Route::post('programmes/{programme}/stop', [ProgrammeRunController::class, 'stop'])->can('update', 'programme');
+    Route::post('programmes/{programme}/pause', [ProgrammeRunController::class, 'pause'])->can('update', 'programme');
+    Route::post('programmes/{programme}/go-on', [ProgrammeRunController::class, 'goOn'])->can('update', 'programme');
     Route::post('clients/{client}/programme-proposals', [ProgrammeProposalController::class, 'show']);
     Route::get('programmes', [ProgrammeCopyController::class, 'index']);
     Route::delete('programmes/{programme}', [ProgrammeController::class, 'destroy'])->can('delete', 'programme');

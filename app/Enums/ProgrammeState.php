@@ -8,6 +8,8 @@ namespace App\Enums;
 enum ProgrammeState: string
 {
     case Draft = 'draft';
+    /** Started, and its first day is still to come while another one runs. */
+    case Waiting = 'waiting';
     case Running = 'running';
     case Ended = 'ended';
 }

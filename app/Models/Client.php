@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Enums\ProgrammeState;
 use Illuminate\Database\Eloquent\Casts\AsEnumCollection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -107,6 +108,18 @@ final class Client extends Model
     public function programmes(): HasMany
     {
         return $this->hasMany(Programme::class);
+    }
+
+    /** The one that is done today; null where none is. */
+    public function runningProgramme(): ?Programme
+    {
+        /** @var Collection<int, Programme> $onTheWay */
+        $onTheWay = $this->programmes()
+            ->whereIn('state', [ProgrammeState::Running, ProgrammeState::Waiting])
+            ->orderByDesc('id')
+            ->get();
+
+        return $onTheWay->first(static fn (Programme $one): bool => $one->standing() === ProgrammeState::Running);
     }
 
     /** @return HasMany<TrainingSession, $this> */

@@ -54,13 +54,12 @@ final class PlannedSession extends Model
         return $this->hasMany(TrainingSession::class);
     }
 
-    /** When it is, in a zone: the weekday on or after the programme's start, weeks later, at that time on the wall. */
+    /** When it is, in a zone: the weekday on or after the first day of its week, at that time on the wall. */
     public function startsAt(string $zone): CarbonImmutable
     {
         $programme = $this->week->programme;
-        $start = CarbonImmutable::parse($programme->starts_on->toDateString(), $zone);
-        $days = 7 * ($this->week->number - 1) + ($this->weekday - $start->dayOfWeekIso + 7) % 7;
+        $start = CarbonImmutable::parse($programme->weekStartsOn($this->week->number)->toDateString(), $zone);
 
-        return $start->addDays($days)->setTimeFromTimeString($this->time);
+        return $start->addDays(($this->weekday - $start->dayOfWeekIso + 7) % 7)->setTimeFromTimeString($this->time);
     }
 }

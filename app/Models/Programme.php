@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Enums\ProgrammeState;
+use Carbon\CarbonImmutable;
+use Carbon\CarbonInterface;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -23,6 +25,8 @@ use NimbleShelf\Core\Planning\Goal;
  * @property Goal $goal
  * @property ProgrammeState $state
  * @property Carbon $starts_on
+ * @property Carbon|null $ends_on Its last day; null where it goes on to the end of its weeks.
+ * @property list<array{from: string, weeks: int}> $pauses Weeks from that day on are done so many weeks later; in the order in which they were made.
  * @property list<array{weekday: int, time: string, minutes: int}> $days
  * @property array<string, mixed> $style Order school and structures liked.
  * @property int $version Counts its changes; a change made on an earlier one is refused.
@@ -33,12 +37,14 @@ final class Programme extends Model
 {
     use SoftDeletes;
 
-    protected $fillable = ['user_id', 'name', 'goal', 'state', 'starts_on', 'days', 'style', 'version'];
+    protected $fillable = ['user_id', 'name', 'goal', 'state', 'starts_on', 'days', 'style', 'version', 'ends_on', 'pauses'];
 
-    protected $attributes = ['days' => '[]', 'style' => '{}', 'state' => 'draft', 'version' => 1];
+    protected $attributes = ['days' => '[]', 'style' => '{}', 'state' => 'draft', 'version' => 1, 'pauses' => '[]'];
 
     protected $casts = [
         'starts_on' => 'date',
+        'ends_on' => 'date',
+        'pauses' => 'array',
         'version' => 'integer',
         'days' => 'array',
         'style' => 'array',
@@ -66,16 +72,84 @@ final class Programme extends Model
         return $this->belongsTo(Client::class);
     }
 
+    /** How it stands today: what the days have made true since it was written down is taken into account. */
+    public function standing(): ProgrammeState
+    {
+        $today = $this->today();
+
+        return match (true) {
+            $today === null => $this->state,
+            $this->state === ProgrammeState::Running && ($this->ends_on?->toDateString() ?? $today) < $today => ProgrammeState::Ended,
+            $this->state === ProgrammeState::Waiting && $this->starts_on->toDateString() <= $today => ProgrammeState::Running,
+            default => $this->state,
+        };
+    }
+
+    /** It has visits: it runs, or waits for its day. */
+    public function isOnTheWay(): bool
+    {
+        return in_array($this->standing(), [ProgrammeState::Running, ProgrammeState::Waiting], true);
+    }
+
+    /** True where something of it can be done on a day. */
+    public function hasDay(CarbonInterface $day): bool
+    {
+        return $this->ends_on === null || $day->toDateString() <= $this->ends_on->toDateString();
+    }
+
+    /** The first day on which it could be done if it were started today. */
+    public function firstDay(CarbonImmutable $today): CarbonImmutable
+    {
+        $starts = CarbonImmutable::parse($this->starts_on->toDateString(), $today->getTimezone());
+
+        return $starts->max($today);
+    }
+
+    /** The first day of one of its weeks, without time or zone. */
+    public function weekStartsOn(int $number): CarbonImmutable
+    {
+        $day = CarbonImmutable::parse($this->starts_on->toDateString())->addWeeks($number - 1);
+        foreach ($this->pauses as $pause) {
+            $day = $day->toDateString() >= $pause['from'] ? $day->addWeeks($pause['weeks']) : $day;
+        }
+
+        return $day;
+    }
+
+    /** @return array{from: string, weeks: int}|null The pause in which today lies. */
+    public function pausedNow(): ?array
+    {
+        $today = $this->today();
+        foreach ($this->pauses as $pause) {
+            $until = CarbonImmutable::parse($pause['from'])->addWeeks($pause['weeks'])->toDateString();
+            if ($today !== null && $pause['from'] <= $today && $today < $until) {
+                return $pause;
+            }
+        }
+
+        return null;
+    }
+
     /** The week that is being done, or the first where it does not run. */
     public function currentWeek(): int
     {
-        $today = $this->client?->trainer->today();
-        if ($today === null || $this->state !== ProgrammeState::Running) {
+        $today = $this->today();
+        if ($today === null || $this->standing() !== ProgrammeState::Running) {
             return 1;
         }
-        $days = (int) $this->starts_on->toImmutable()->startOfDay()->diffInDays($today, false);
+        $week = 1;
+        $weeks = (int) $this->weeks()->max('number');
+        while ($week < $weeks && $this->weekStartsOn($week + 1)->toDateString() <= $today) {
+            $week++;
+        }
 
-        return max(1, min((int) $this->weeks()->max('number'), intdiv(max(0, $days), 7) + 1));
+        return $week;
+    }
+
+    /** The trainer's, as 2026-12-01; null for a template. */
+    private function today(): ?string
+    {
+        return $this->client?->trainer->today()->toDateString();
     }
 
     /** @return HasMany<Week, $this> */
@@ -91,6 +165,12 @@ final class Programme extends Model
     public function edits(): HasMany
     {
         return $this->hasMany(ProgrammeEdit::class);
+    }
+
+    /** @return HasMany<ProgrammeTurn, $this> */
+    public function turns(): HasMany
+    {
+        return $this->hasMany(ProgrammeTurn::class);
     }
 
     /** The change that would be taken back next. */

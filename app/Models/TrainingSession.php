@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
 
 /**
  * What is done on a day, which is one visit of the Round: made from a planned session, or standing alone.
@@ -38,6 +39,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class TrainingSession extends Model
 {
+    use SoftDeletes;
+
     protected $fillable = [
         'client_id',
         'programme_id',

@@ -13,6 +13,7 @@ use App\Actions\Programme\PlanProgramme;
 use App\Actions\Programme\ReadProgramme;
 use App\Actions\Programme\ResumeProgramme;
 use App\Actions\Programme\ReviewProgramme;
+use App\Actions\Programme\RunProgramme;
 use App\Actions\Replan\Replan;
 use App\Actions\Replan\ReplanSession;
 use App\Actions\Shelf\StoreShelfItem;
@@ -50,6 +51,7 @@ final class DemoDiary
 
     public function __construct(
         private readonly PlanProgramme $plan,
+        private readonly RunProgramme $run,
         private readonly EditProgramme $edit,
         private readonly FollowProgramme $follow,
         private readonly ResumeProgramme $resume,
@@ -96,7 +98,8 @@ final class DemoDiary
     /** Planned, kept and begun this morning. */
     public function plan(Client $client, DemoPlan $plan): void
     {
-        $this->plan->keep($client, $plan->wish($client), starts: true);
+        $programme = $this->plan->keep($client, $plan->wish($client));
+        $this->run->start($client, $programme, $client->runningProgramme() === null ? null : $client->trainer->today()->subDay());
     }
 
     /**

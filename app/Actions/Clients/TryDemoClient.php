@@ -6,6 +6,7 @@ namespace App\Actions\Clients;
 
 use App\Actions\Floor\DayPlan;
 use App\Actions\Programme\PlanProgramme;
+use App\Actions\Programme\RunProgramme;
 use App\Actions\Programme\Wish;
 use App\Actions\Shelf\LendShelfItem;
 use App\Models\Client;
@@ -55,6 +56,7 @@ final readonly class TryDemoClient
 
     public function __construct(
         private PlanProgramme $plan,
+        private RunProgramme $run,
         private DayPlan $dayPlan,
         private DescribeClient $describe,
         private Screening $screening,
@@ -70,7 +72,9 @@ final readonly class TryDemoClient
 
         return $there ?? DB::transaction(function () use ($trainer): Client {
             $client = $this->client($trainer);
-            $this->lendOne($client, $this->plan->keep($client, $this->wish($trainer), true));
+            $programme = $this->plan->keep($client, $this->wish($trainer));
+            $this->run->start($client, $programme, null);
+            $this->lendOne($client, $programme);
 
             return $client->refresh();
         });

@@ -143,7 +143,7 @@ final readonly class EditProgramme
 
     private function refuseIfEnded(Programme $programme): void
     {
-        if ($programme->state === ProgrammeState::Ended) {
+        if ($programme->standing() === ProgrammeState::Ended) {
             throw ValidationException::withMessages(['programme' => 'It has ended: what was done stays as it was.']);
         }
     }

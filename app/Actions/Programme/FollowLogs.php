@@ -38,7 +38,7 @@ final readonly class FollowLogs
     {
         $programme = $session->programme;
         $planned = $session->plannedSession;
-        if ($programme === null || $planned === null || $session->ended_at === null || $programme->state !== ProgrammeState::Running) {
+        if ($programme === null || $planned === null || $session->ended_at === null || $programme->standing() !== ProgrammeState::Running) {
             return;
         }
         $number = $planned->week->number + 1;

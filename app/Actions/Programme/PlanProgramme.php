@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Programme;
 
-use App\Actions\Clients\AssessHealth;
 use App\Actions\Clients\DescribeClient;
-use App\Actions\Floor\MakeDay;
-use App\Casts\AsMoment;
 use App\Enums\ProgrammeState;
 use App\Enums\WeekKind;
 use App\Http\Resources\Programme\ProgrammeResource;
@@ -15,12 +12,9 @@ use App\Models\Client;
 use App\Models\PlannedBlock;
 use App\Models\PlannedSession;
 use App\Models\Programme;
-use App\Models\SetLog;
 use App\Models\Slot as SlotRow;
-use App\Models\TrainingSession;
 use App\Models\Week;
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use NimbleShelf\Core\Editing\EditedWeek;
@@ -52,9 +46,7 @@ final readonly class PlanProgramme
         private WeekChecks $checks,
         private LaterWeeks $later,
         private DescribeClient $describe,
-        private AssessHealth $health,
         private ShowProgramme $show,
-        private MakeDay $makeDay,
     ) {
     }
 
@@ -65,16 +57,13 @@ final readonly class PlanProgramme
         return $this->show->proposed($client, $wish, $plan, $written);
     }
 
-    /** Keeps what `propose()` shows; a programme that is started ends the one before it and makes its visits. */
-    public function keep(Client $client, Wish $wish, bool $starts): Programme
+    /** Keeps what `propose()` shows, as a draft. */
+    public function keep(Client $client, Wish $wish): Programme
     {
-        if ($starts) {
-            $this->health->refuseIfLocked($client, 'start');
-        }
         [$plan, $written] = $this->plan($client, $wish);
         $this->refuseUnread($written);
 
-        return DB::transaction(function () use ($client, $wish, $plan, $starts): Programme {
+        return DB::transaction(function () use ($client, $wish, $plan): Programme {
             /** @var Programme $programme */
             $programme = $client->programmes()->create([
                 'name' => $wish->name(),
@@ -96,19 +85,8 @@ final readonly class PlanProgramme
             ]);
             $this->weeks($programme, $wish, $plan);
 
-            return $starts ? $this->run($client, $programme) : $programme;
+            return $programme;
         });
-    }
-
-    /** Runs a draft from now on. */
-    public function start(Client $client, Programme $draft): Programme
-    {
-        $this->health->refuseIfLocked($client, 'start');
-        if ($draft->state !== ProgrammeState::Draft) {
-            throw ValidationException::withMessages(['start' => 'Only a draft can be started; plan a new one.']);
-        }
-
-        return DB::transaction(fn (): Programme => $this->run($client, $draft));
     }
 
     /** @throws ValidationException If it runs or has run. */
@@ -118,35 +96,6 @@ final readonly class PlanProgramme
             throw ValidationException::withMessages(['programme' => 'Only a draft can be thrown away; what runs is ended by another.']);
         }
         $draft->delete();
-    }
-
-    private function run(Client $client, Programme $programme): Programme
-    {
-        $zone = $client->trainer->zone();
-        $today = $client->trainer->today();
-        /** @var Collection<int, Programme> $running */
-        $running = $client->programmes()->where('state', ProgrammeState::Running)->get();
-        foreach ($running as $earlier) {
-            $earlier->update(['state' => ProgrammeState::Ended]);
-            // Its visits that lie ahead are no longer meant; what was begun or done stays.
-            /** @var Collection<int, TrainingSession> $ahead */
-            $ahead = $earlier->sessions()->whereNull('started_at')->where('starts_at', '>=', AsMoment::stored($today))->get();
-            foreach ($ahead as $visit) {
-                if (SetLog::query()->where('training_session_id', $visit->id)->doesntExist()) {
-                    $visit->delete();
-                }
-            }
-        }
-        $programme->update(['state' => ProgrammeState::Running]);
-        foreach ($programme->weeks()->with('plannedSessions')->get() as $week) {
-            foreach ($week->plannedSessions as $session) {
-                if ($session->startsAt($zone) >= $today) {
-                    $this->makeDay->handle($session);
-                }
-            }
-        }
-
-        return $programme->refresh();
     }
 
     /** @return array{ProgrammePlan, list<WrittenBlock>} What was planned, or what the lines say. */

@@ -46,7 +46,7 @@ final readonly class ResumeProgramme
         $starts = $programme->starts_on->toDateString();
         $none = new BreakResource('', 0, 1, $starts, $starts, false);
         $last = $this->lastDone($programme);
-        if ($programme->state !== ProgrammeState::Running || $last === null) {
+        if ($programme->standing() !== ProgrammeState::Running || $programme->pausedNow() !== null || $last === null) {
             return $none;
         }
         $days = (int) $last->starts_at->startOfDay()->diffInDays($today, true);
@@ -110,7 +110,8 @@ final readonly class ResumeProgramme
                 $week->setRelation('programme', $programme);
                 foreach ($week->plannedSessions as $session) {
                     $session->setRelation('week', $week);
-                    if ($session->startsAt($trainer->zone()) >= $today && ! $this->isBegunAhead($session, $today)) {
+                    $at = $session->startsAt($trainer->zone());
+                    if ($at >= $today && $programme->hasDay($at) && ! $this->isBegunAhead($session, $today)) {
                         $this->makeDay->handle($session);
                     }
                 }

@@ -40,7 +40,7 @@ final readonly class ReviewProgramme
             version: $programme->version,
             week: $week,
             isCopy: $this->isForeign($programme),
-            entries: $programme->state === ProgrammeState::Ended ? [] : array_map(
+            entries: $programme->standing() === ProgrammeState::Ended ? [] : array_map(
                 ReviewEntryResource::of(...),
                 $this->entries($programme, $week),
             ),

@@ -16,12 +16,14 @@ use App\Http\Resources\Programme\PlanStyleResource;
 use App\Http\Resources\Programme\ProgrammeNameResource;
 use App\Http\Resources\Programme\ProgrammeResource;
 use App\Http\Resources\Programme\ProgrammesResource;
+use App\Http\Resources\Programme\ProgrammeTurnResource;
 use App\Http\Resources\Programme\ScorePartResource;
 use App\Http\Resources\Programme\WeekCheckResource;
 use App\Http\Resources\Programme\WrittenLineResource;
 use App\Http\Resources\Programme\WrittenSlotResource;
 use App\Models\Client;
 use App\Models\Programme;
+use App\Models\ProgrammeTurn;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use NimbleShelf\Core\Planning\Block;
@@ -67,10 +69,12 @@ final readonly class ShowProgramme
     {
         /** @var Collection<int, Programme> $all */
         $all = $client->programmes()->with('weeks')->orderByDesc('id')->get();
+        $all->each->setRelation('client', $client);
+        $of = static fn (ProgrammeState $state): ?Programme => $all->first(static fn (Programme $one): bool => $one->standing() === $state);
         /** @var Programme|null $shown */
         $shown = $wanted !== null
             ? $all->firstWhere('id', $wanted) ?? abort(404)
-            : $all->firstWhere('state', ProgrammeState::Running) ?? $all->firstWhere('state', ProgrammeState::Draft);
+            : $of(ProgrammeState::Running) ?? $of(ProgrammeState::Waiting) ?? $of(ProgrammeState::Draft);
         $today = $client->trainer->today();
 
         return new ProgrammesResource(
@@ -105,7 +109,7 @@ final readonly class ShowProgramme
                 fn (PlannedWeek $week): PlannedWeekResource => $this->week(
                     $week,
                     $brief,
-                    $wish->startsOn,
+                    $wish->startsOn->addWeeks($week->number - 1)->toDateString(),
                     $wish->times,
                     $why,
                     $plan->equivalents,
@@ -146,20 +150,26 @@ final readonly class ShowProgramme
         /** @var list<string> $heldBack */
         $heldBack = $isAsPlanned && is_array($programme->style['held_back'] ?? null) ? $programme->style['held_back'] : [];
         $why = static fn (CoreSlot $slot, int $week): string => $whys["{$slot->thread}/{$week}"] ?? '';
-        $starts = CarbonImmutable::parse($programme->starts_on->toDateString());
         $now = $programme->currentWeek();
 
         return new ProgrammeResource(
             clientId: $client->id,
             id: $programme->id,
-            state: $programme->state->value,
+            state: $programme->standing()->value,
             name: $programme->name,
             goal: $programme->goal->label(),
             style: PlanStyleResource::of($brief),
-            startsOn: $starts->toDateString(),
+            startsOn: $programme->starts_on->toDateString(),
             week: $now,
             weeks: array_map(
-                fn (PlannedWeek $week): PlannedWeekResource => $this->week($week, $brief, $starts, $times, $why, []),
+                fn (PlannedWeek $week): PlannedWeekResource => $this->week(
+                    $week,
+                    $brief,
+                    $programme->weekStartsOn($week->number)->toDateString(),
+                    $times,
+                    $why,
+                    [],
+                ),
                 $weeks,
             ),
             checks: array_map(WeekCheckResource::of(...), $checks),
@@ -168,7 +178,31 @@ final readonly class ShowProgramme
             total: $score === [] ? null : round(array_sum($score), 1),
             heldBack: $heldBack,
             written: [],
+            endsOn: $programme->ends_on?->toDateString(),
+            pausedUntil: self::pausedUntil($programme),
+            lastTurn: $this->lastTurn($programme),
         );
+    }
+
+    /** The last day of the pause that holds or comes; null where none does. */
+    private static function pausedUntil(Programme $programme): ?string
+    {
+        $today = $programme->client?->trainer->today()->toDateString() ?? '';
+        $ahead = array_filter(array_map(
+            static fn (array $pause): string => CarbonImmutable::parse($pause['from'])->addWeeks($pause['weeks'])->subDay()->toDateString(),
+            $programme->pauses,
+        ), static fn (string $until): bool => $until >= $today);
+
+        return $ahead === [] ? null : min($ahead);
+    }
+
+    /** What was done last with this client’s programmes as a whole, where it was done with this one. */
+    private function lastTurn(Programme $programme): ?ProgrammeTurnResource
+    {
+        /** @var ProgrammeTurn|null $last */
+        $last = ProgrammeTurn::query()->where('client_id', $programme->client_id)->whereNull('undone_at')->orderByDesc('id')->first();
+
+        return $last === null || $last->programme_id !== $programme->id ? null : ProgrammeTurnResource::of($last);
     }
 
     /**
@@ -179,7 +213,7 @@ final readonly class ShowProgramme
     private function week(
         PlannedWeek $week,
         Brief $brief,
-        CarbonImmutable $startsOn,
+        string $startsOn,
         array $times,
         \Closure $why,
         array $equivalents,
@@ -187,7 +221,7 @@ final readonly class ShowProgramme
         return new PlannedWeekResource(
             number: $week->number,
             kind: $week->isDeload ? 'deload' : 'build',
-            startsOn: $startsOn->addWeeks($week->number - 1)->toDateString(),
+            startsOn: $startsOn,
             sessions: array_map(function (PlannedDay $day) use ($brief, $times, $why, $week, $equivalents): PlannedSessionResource {
                 $timeline = $day->timeline($brief);
 

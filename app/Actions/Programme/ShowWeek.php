@@ -14,7 +14,6 @@ use App\Http\Resources\Programme\WeekCheckResource;
 use App\Http\Resources\Programme\WeekSheetResource;
 use App\Models\Programme;
 use App\Models\Week;
-use Carbon\CarbonImmutable;
 use NimbleShelf\Core\Editing\Mends;
 use NimbleShelf\Core\Kit\Thing;
 use NimbleShelf\Core\Planning\Block;
@@ -78,12 +77,12 @@ final readonly class ShowWeek
             programmeId: $programme->id,
             clientId: (int) $programme->client_id,
             programme: $programme->name,
-            state: $programme->state->value,
+            state: $programme->standing()->value,
             version: $programme->version,
             number: $week->number,
             weeks: $brief->weeks,
             kind: $week->isDeload ? 'deload' : 'build',
-            startsOn: CarbonImmutable::parse($programme->starts_on->toDateString())->addWeeks($week->number - 1)->toDateString(),
+            startsOn: $programme->weekStartsOn($week->number)->toDateString(),
             sessions: array_map(
                 fn (PlannedDay $day): SheetSessionResource => $this->session($day, $times[$day->day->weekday] ?? '', $brief),
                 $week->days,

@@ -6,7 +6,6 @@ namespace App\Actions\Programme;
 
 use App\Actions\Floor\MakeDay;
 use App\Casts\AsMoment;
-use App\Enums\ProgrammeState;
 use App\Models\Change;
 use App\Models\PlannedBlock;
 use App\Models\PlannedSession;
@@ -74,7 +73,7 @@ final readonly class WriteSessions
      */
     public function visitsOf(Programme $programme, int $number, array $sessions): array
     {
-        if ($programme->state !== ProgrammeState::Running) {
+        if (! $programme->isOnTheWay()) {
             return [];
         }
         $weekdays = array_column(array_filter($sessions, static fn (array $one): bool => $one['week'] === $number), 'weekday');
@@ -225,7 +224,7 @@ final readonly class WriteSessions
         $ahead = $this->visitsAhead($row, $today);
         $startsAt = $row->startsAt($client->trainer->zone());
         if ($ahead->isEmpty()) {
-            if ($startsAt >= $today && $row->sessions()->doesntExist()) {
+            if ($startsAt >= $today && $week->programme->hasDay($startsAt) && $row->sessions()->doesntExist()) {
                 $this->makeDay->handle($row);
             }
 

@@ -5,12 +5,10 @@ declare(strict_types=1);
 namespace App\Actions\Round;
 
 use App\Actions\Floor\MakeDay;
-use App\Enums\ProgrammeState;
 use App\Enums\SessionState;
 use App\Http\Resources\Round\VisitChoiceResource;
 use App\Models\Client;
 use App\Models\PlannedSession;
-use App\Models\Programme;
 use App\Models\TrainingSession;
 use App\Models\Week;
 use Carbon\CarbonImmutable;
@@ -79,8 +77,7 @@ final readonly class PlaceVisits
     /** @return list<VisitChoiceResource> What a visit more could be. */
     public function offered(Client $client): array
     {
-        /** @var Programme|null $running */
-        $running = $client->programmes()->where('state', ProgrammeState::Running)->orderByDesc('id')->first();
+        $running = $client->runningProgramme();
         $now = $running?->currentWeek() ?? 0;
         $offered = [];
         /** @var Collection<int, Week> $weeks */

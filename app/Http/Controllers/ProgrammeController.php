@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\Programme\PlanProgramme;
+use App\Actions\Programme\RunProgramme;
 use App\Actions\Programme\ShowProgramme;
 use App\Http\Requests\Programme\PlanProgrammeRequest;
 use App\Http\Resources\Programme\ProgrammeNameResource;
@@ -14,6 +15,7 @@ use App\Models\Client;
 use App\Models\Programme;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
 
 final class ProgrammeController extends Controller
 {
@@ -22,15 +24,24 @@ final class ProgrammeController extends Controller
         return $show->handle($client, $request->filled('programme') ? $request->integer('programme') : null);
     }
 
-    /** Starts a draft that was kept. */
-    public function update(Client $client, Programme $programme, PlanProgramme $plan, ShowProgramme $show): ProgrammeResource
-    {
-        return $show->kept($plan->start($client, $programme));
-    }
+    /** Keeps a proposal; where it is to start at once and cannot, nothing of it is kept. */
+    public function store(
+        PlanProgrammeRequest $request,
+        Client $client,
+        PlanProgramme $plan,
+        RunProgramme $run,
+        ShowProgramme $show,
+    ): ProgrammeResource {
+        $programme = DB::transaction(function () use ($request, $client, $plan, $run): Programme {
+            $programme = $plan->keep($client, $request->wish());
+            if ($request->starts()) {
+                $run->start($client, $programme, $request->endsOther());
+            }
 
-    public function store(PlanProgrammeRequest $request, Client $client, PlanProgramme $plan, ShowProgramme $show): ProgrammeResource
-    {
-        return $show->kept($plan->keep($client, $request->wish(), $request->starts()));
+            return $programme;
+        });
+
+        return $show->kept($programme->refresh());
     }
 
     /** A draft or a template; what runs or ran stays. */

@@ -6,6 +6,7 @@ namespace App\Http\Requests\Programme;
 
 use App\Actions\Programme\Wish;
 use App\Http\Requests\Clients\ClientRequest;
+use Carbon\CarbonImmutable;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Enum;
 use NimbleShelf\Core\Planning\Goal;
@@ -37,6 +38,7 @@ final class PlanProgrammeRequest extends ClientRequest
             'pinned.*.exercise' => ['required', 'string', 'max:80'],
             'pinned.*.sets' => ['required', 'integer', 'between:1,10'],
             'start' => ['sometimes', 'boolean'],
+            'ends' => ['sometimes', 'nullable', 'date_format:Y-m-d'],
             'text' => ['sometimes', 'nullable', 'string', 'max:4000'],
         ];
     }
@@ -86,5 +88,11 @@ final class PlanProgrammeRequest extends ClientRequest
     public function starts(): bool
     {
         return $this->boolean('start');
+    }
+
+    /** The last day of what runs. */
+    public function endsOther(): ?CarbonImmutable
+    {
+        return $this->filled('ends') ? CarbonImmutable::parse($this->text('ends'), $this->client()->trainer->zone()) : null;
     }
 }

@@ -16,6 +16,6 @@ final readonly class ProgrammeNameResource extends Resource
 
     public static function of(Programme $one): self
     {
-        return new self($one->id, $one->name, $one->state->value, $one->starts_on->toDateString(), $one->weeks->count());
+        return new self($one->id, $one->name, $one->standing()->value, $one->starts_on->toDateString(), $one->weeks->count());
     }
 }

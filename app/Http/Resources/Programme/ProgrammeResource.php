@@ -11,7 +11,7 @@ final readonly class ProgrammeResource extends Resource
 {
     /**
      * @param  int|null  $id  Null while it is only proposed.
-     * @param  string  $state  `proposed`, `draft`, `running` or `ended`.
+     * @param  string  $state  `proposed`, `draft`, `waiting`, `running` or `ended`.
      * @param  string  $startsOn  A date.
      * @param  int  $week  The one that is being done; the first where it does not run.
      * @param  list<PlannedWeekResource>  $weeks
@@ -21,6 +21,9 @@ final readonly class ProgrammeResource extends Resource
      * @param  float|null  $total  What the first week is worth; null where it was written by hand.
      * @param  list<string>  $heldBack
      * @param  list<WrittenLineResource>  $written  How each line was read; empty where it was planned or is kept.
+     * @param  string|null  $endsOn  Its last day; null where it goes on to the end of its weeks.
+     * @param  string|null  $pausedUntil  The last day of the pause that holds or comes.
+     * @param  ProgrammeTurnResource|null  $lastTurn  That it was started, stopped, paused or went on, where that can be taken back.
      */
     public function __construct(
         public int $clientId,
@@ -38,6 +41,9 @@ final readonly class ProgrammeResource extends Resource
         public ?float $total,
         public array $heldBack,
         public array $written,
+        public ?string $endsOn = null,
+        public ?string $pausedUntil = null,
+        public ?ProgrammeTurnResource $lastTurn = null,
     ) {
     }
 }

@@ -24,14 +24,16 @@ import {
   useKeep,
   usePropose,
   useResume,
-  useStart,
 } from './queries'
+import { RunActions } from './RunActions'
+import { StartPanel } from './StartPanel'
 import { Weeks } from './Weeks'
 import { Reading, SessionText } from './Written'
 
 const states: Record<string, string> = {
   proposed: 'proposed, not kept yet',
   draft: 'a draft: it does not run yet',
+  waiting: 'started: it waits for its first day',
   running: 'running',
   ended: 'ended',
 }
@@ -125,7 +127,7 @@ function Planning({
   programmes: Programmes
   /** An earlier one whose rest is planned again, with what stays of it. */
   again: Again | null
-  onDone: (kept: Programme | null) => void
+  onDone: (kept: Programme | null, isStarting: boolean) => void
 }) {
   const [wish, setWish] = useState(() => (again ? wishOf(again.programme) : firstWish(programmes)))
   const [pinned, setPinned] = useState<Pinned[]>(again?.pinned ?? [])
@@ -140,6 +142,8 @@ function Planning({
   const error = (writes ? reading.error : propose.error) ?? keep.error
   const proposal = writes ? (settled.trim() === '' ? undefined : reading.data) : propose.data
   const asked = { wish, pinned, text: writes ? typed : null }
+  // Then it is kept first, and asked when the other one ends.
+  const someRuns = programmes.all.some(({ state }) => state === 'running' || state === 'waiting')
   const isFirst = useRef(again !== null)
   useEffect(() => {
     // What was asked for by choosing what stays is asked for at once.
@@ -147,9 +151,9 @@ function Planning({
     isFirst.current = false
     propose.mutate(asked)
   })
-  const done = (kept: Programme | null) => {
+  const done = (kept: Programme | null, isStarting: boolean) => {
     if (writes) setTyped('')
-    onDone(kept)
+    onDone(kept, isStarting)
   }
   const plan = () => {
     keep.reset()
@@ -193,7 +197,7 @@ function Planning({
             </button>
           )}
           {programmes.shown && (
-            <button type="button" className="btn btn-ghost ml-2" onClick={() => onDone(null)}>
+            <button type="button" className="btn btn-ghost ml-2" onClick={() => onDone(null, false)}>
               Back to what runs
             </button>
           )}
@@ -237,7 +241,7 @@ function Planning({
             type="button"
             className="btn btn-outline"
             disabled={keep.isPending}
-            onClick={() => keep.mutate({ ...asked, start: false }, { onSuccess: done })}
+            onClick={() => keep.mutate({ ...asked, start: false }, { onSuccess: (kept) => done(kept, false) })}
           >
             Keep as a draft
           </button>
@@ -245,7 +249,7 @@ function Planning({
             type="button"
             className="btn btn-primary"
             disabled={keep.isPending}
-            onClick={() => keep.mutate({ ...asked, start: true }, { onSuccess: done })}
+            onClick={() => keep.mutate({ ...asked, start: !someRuns }, { onSuccess: (kept) => done(kept, true) })}
           >
             {keep.isPending ? 'Writing it down…' : 'Start it'}
           </button>
@@ -313,7 +317,7 @@ export function ProgrammePage() {
   const [search, setSearch] = useSearchParams()
   const wanted = search.get('programme')
   const programmes = useQuery(programmesOptions(clientId, wanted))
-  const start = useStart(clientId)
+  const [isStarting, setIsStarting] = useState(false)
   const { discard, putBack } = useDiscard()
   const [isPlanning, setIsPlanning] = useState(false)
   const [again, setAgain] = useState<Again | null>(null)
@@ -336,11 +340,13 @@ export function ProgrammePage() {
           clientId={clientId}
           programmes={programmes.data}
           again={again}
-          onDone={(kept) => {
+          onDone={(kept, isStarting) => {
             setIsPlanning(false)
             setAgain(null)
             setPinned([])
-            if (kept !== null) setSearch(kept.state === 'draft' ? { programme: String(kept.id) } : {})
+            if (kept === null) return
+            setIsStarting(isStarting && kept.state === 'draft')
+            setSearch(kept.state === 'draft' ? { programme: String(kept.id) } : {})
           }}
         />
         <Others programmes={programmes.data} shown={null} />
@@ -351,6 +357,18 @@ export function ProgrammePage() {
     <>
       {shown.id !== null && shown.state !== 'ended' && <NoLonger clientId={clientId} programmeId={shown.id} />}
       {shown.id !== null && shown.state === 'running' && <Missed programmeId={shown.id} />}
+      {shown.state === 'draft' && isStarting && (
+        <StartPanel
+          clientId={clientId}
+          programme={shown}
+          onStarted={() => {
+            setIsStarting(false)
+            setSearch({})
+          }}
+          onLeave={() => setIsStarting(false)}
+        />
+      )}
+      {shown.id !== null && shown.state !== 'draft' && <RunActions programme={shown} />}
       <Shown programme={shown} pins={shown.state === 'draft' ? { pinned, onPin: setPinned } : null}>
         {shown.state === 'draft' && (
           <button
@@ -375,8 +393,8 @@ export function ProgrammePage() {
           <button
             type="button"
             className="btn btn-primary"
-            disabled={start.isPending}
-            onClick={() => start.mutate(Number(shown.id), { onSuccess: () => setSearch({}) })}
+            aria-expanded={isStarting}
+            onClick={() => setIsStarting(!isStarting)}
           >
             Start it
           </button>
@@ -400,7 +418,6 @@ export function ProgrammePage() {
         >
           Plan a new one
         </button>
-        <FormProblem error={start.error} />
       </Shown>
       <Others programmes={programmes.data} shown={shown.id} />
     </>

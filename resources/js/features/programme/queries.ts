@@ -77,14 +77,6 @@ export function useKeep(clientId: number) {
   })
 }
 
-export function useStart(clientId: number) {
-  const queries = useQueryClient()
-  return useMutation({
-    mutationFn: (programme: number) => api.post<Programme>(`clients/${clientId}/programmes/${programme}/start`, {}),
-    onSuccess: () => queries.invalidateQueries(),
-  })
-}
-
 /** What of a programme no longer stands. */
 export const reviewOptions = (programmeId: number) =>
   queryOptions({

@@ -19,6 +19,15 @@ export interface Addition {
   sum: string
 }
 
+/** A visit that lies ahead. */
+export interface AheadVisit {
+  id: number
+  name: string
+  /** In the zone it was made for. */
+  date: string
+  time: string
+}
+
 /** Another way of doing an exercise of a session, ready to be taken without asking anybody. */
 export interface Alternative {
   /** Names it on this device. */
@@ -1085,7 +1094,7 @@ export interface Programme {
   clientId: number
   /** Null while it is only proposed. */
   id: number | null
-  /** `proposed`, `draft`, `running` or `ended`. */
+  /** `proposed`, `draft`, `waiting`, `running` or `ended`. */
   state: string
   name: string
   goal: string
@@ -1105,6 +1114,26 @@ export interface Programme {
   heldBack: string[]
   /** How each line was read; empty where it was planned or is kept. */
   written: WrittenLine[]
+  /** Its last day; null where it goes on to the end of its weeks. */
+  endsOn: string | null
+  /** The last day of the pause that holds or comes. */
+  pausedUntil: string | null
+  /** That it was started, stopped, paused or went on, where that can be taken back. */
+  lastTurn: ProgrammeTurn | null
+}
+
+/** That a programme was started, stopped, paused or went on. */
+export interface ProgrammeTurn {
+  id: number
+  programmeId: number
+  /** `started`, `stopped`, `paused` or `went-on`. */
+  kind: string
+  /** When. */
+  at: string
+  /** Visits it took off the Round. */
+  gone: number
+  /** Visits it put there. */
+  made: number
 }
 
 /** What a client trains by: the programme that runs, the drafts, and what planning can choose from. */
@@ -1295,6 +1324,16 @@ export interface Round {
   week: WeekDay[]
   /** The next day with a visit, where this one has none. */
   nextDate: string | null
+}
+
+/** A programme that runs, with its visits that lie ahead. */
+export interface RunningProgramme {
+  id: number
+  name: string
+  week: number
+  weeks: number
+  /** That nobody has begun, the next first. */
+  visits: AheadVisit[]
 }
 
 /** One part of what a week is worth. */
@@ -1566,6 +1605,16 @@ export interface SlotStep {
   words: string
   /** What would be asked of it: "8 repetitions". */
   dose: string
+}
+
+/** What starting a draft would end. */
+export interface StartPreview {
+  /** On which the draft would begin, a date. */
+  firstDay: string
+  /** On which what runs may end, each a date: the eve, and today where that is earlier. */
+  lastDays: string[]
+  /** Empty where nothing runs. */
+  running: RunningProgramme[]
 }
 
 /** One thing the Floor plays. */
