@@ -13,7 +13,7 @@ use NimbleShelf\Core\Mechanics\BandFit;
  * What hangs on one trainer's scale, and the points taken so far; kept between requests, so that nothing is lost when
  * the page or the scale is.
  *
- * @phpstan-type Point array{lengthCm: float, forceN: float, sdN: float}
+ * @phpstan-type Point array{lengthCm: float, forceN: float, sdN: float, isOwn?: bool}
  */
 final class BenchState
 {
@@ -80,6 +80,12 @@ final class BenchState
                 $this->points,
             ),
         );
+    }
+
+    /** True where some of the points were made up by the scale that is simulated here. */
+    public function isMadeUp(): bool
+    {
+        return array_filter($this->points, static fn (array $point): bool => ! ($point['isOwn'] ?? false)) !== [];
     }
 
     public function keep(): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Enums\Scale;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
@@ -17,10 +18,11 @@ use Illuminate\Support\Carbon;
  * @property float $a_n
  * @property float $b_n
  * @property float $rms_n
+ * @property Scale $scale
  */
 final class BandTest extends Model
 {
-    protected $fillable = ['tested_on', 'rest_length_cm', 'points', 'a_n', 'b_n', 'rms_n'];
+    protected $fillable = ['tested_on', 'rest_length_cm', 'points', 'a_n', 'b_n', 'rms_n', 'scale'];
 
     protected $casts = [
         'tested_on' => 'date',
@@ -29,5 +31,6 @@ final class BandTest extends Model
         'a_n' => 'float',
         'b_n' => 'float',
         'rms_n' => 'float',
+        'scale' => Scale::class,
     ];
 }

@@ -110,6 +110,12 @@ final class Client extends Model
         return $this->hasMany(Programme::class);
     }
 
+    /** Nobody real: what is made up may be kept for them. */
+    public function isMadeUp(): bool
+    {
+        return $this->is_demo || $this->trainer->is_demo;
+    }
+
     /** The one that is done today; null where none is. */
     public function runningProgramme(): ?Programme
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Enums\Scale;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -60,6 +61,14 @@ final class ShelfItem extends Model
         $newestFirst->orderByDesc('tested_on')->orderByDesc('id');
 
         return $newestFirst;
+    }
+
+    /** @return Collection<int, BandTest> Those that are believed, newest first: of somebody real, none that was made up. */
+    public function believedTests(): Collection
+    {
+        return $this->client->isMadeUp()
+            ? $this->bandTests
+            : $this->bandTests->reject(static fn (BandTest $test): bool => $test->scale === Scale::Simulated)->values();
     }
 
     /** The thing as the core knows it; a row that makes no sense any more is there all the same, and serves nothing. */

@@ -19,6 +19,7 @@ use NimbleShelf\Core\Health\BloodPressure;
  * @property string $name
  * @property string $email
  * @property array<string, int|string|array<string, int>>|null $settings
+ * @property bool $is_demo True for the demo's own trainers: nobody trains anybody by what is on record there.
  * @property-read Collection<int, ExerciseVariant> $exerciseVariants
  */
 final class User extends Authenticatable
@@ -33,11 +34,13 @@ final class User extends Authenticatable
         'push_up' => 'push-up',
     ];
 
-    protected $fillable = ['name', 'email', 'password', 'settings'];
+    protected $fillable = ['name', 'email', 'password', 'settings', 'is_demo'];
 
     protected $hidden = ['password', 'remember_token'];
 
-    protected $casts = ['password' => 'hashed', 'settings' => 'array'];
+    protected $casts = ['password' => 'hashed', 'settings' => 'array', 'is_demo' => 'boolean'];
+
+    protected $attributes = ['is_demo' => false];
 
     /** Where the trainer's days begin and end: "Europe/Berlin"; universal time until it is chosen. */
     public function zone(): string

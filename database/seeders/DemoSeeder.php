@@ -33,8 +33,8 @@ final class DemoSeeder extends Seeder
 
     public function run(): void
     {
-        $isaura = User::query()->create(['name' => 'Isaura Veldkamp', 'email' => self::EMAIL, 'password' => self::PASSWORD]);
-        $corvin = User::query()->create(['name' => 'Corvin Hale', 'email' => self::OTHER_EMAIL, 'password' => self::PASSWORD]);
+        $isaura = User::query()->create(['name' => 'Isaura Veldkamp', 'email' => self::EMAIL, 'password' => self::PASSWORD, 'is_demo' => true]);
+        $corvin = User::query()->create(['name' => 'Corvin Hale', 'email' => self::OTHER_EMAIL, 'password' => self::PASSWORD, 'is_demo' => true]);
         $stories = $this->stories->all();
         foreach ($this->people->all() as $trade => $meet) {
             $began = hrtime(true);

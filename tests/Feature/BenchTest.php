@@ -17,6 +17,8 @@ beforeEach(function (): void {
     CarbonImmutable::setTestNow('2026-10-06 09:00');
     Sleep::fake(syncWithCarbon: true);
     $this->client = Saltmarrow::client(Saltmarrow::trainer());
+    // The demo: elsewhere nothing of the simulated scale is kept.
+    $this->client->trainer->update(['is_demo' => true]);
     $this->actingAs($this->client->trainer);
     Saltmarrow::thing($this->client, 'tube', 'red tube', 1, ['rest_length_cm' => 120, 'a_n' => 20, 'b_n' => 20, 'source' => 'unknown']);
     Saltmarrow::thing($this->client, 'object', 'clay bag', 1, ['mass_kg' => 10, 'grip' => 'bag', 'certainty' => 'guessed']);
@@ -234,4 +236,46 @@ it('wants a length for what is typed', function (): void {
     $this->postJson("{$this->path}/hang", ['itemId' => $this->tube->id]);
     $this->postJson("{$this->path}/points", ['readings' => '20', 'unit' => 'N'])
         ->assertUnprocessable()->assertJsonValidationErrors('lengthCm');
+});
+
+it('keeps nothing of the simulated scale where somebody real trains', function (): void {
+    $this->client->trainer->update(['is_demo' => false]);
+    $this->postJson("{$this->path}/hang", ['itemId' => $this->tube->id])->assertOk()->assertJsonPath('isPractice', true);
+    foreach ([150, 180, 210, 240] as $lengthCm) {
+        $this->postJson("{$this->path}/pull", ['lengthCm' => $lengthCm])->assertOk();
+        settle();
+        $this->postJson("{$this->path}/points", [])->assertOk()->assertJsonPath('points.0.isOwn', false);
+    }
+    $before = $this->tube->refresh()->measures;
+    $this->postJson("{$this->path}/finish", [])->assertUnprocessable()->assertJsonValidationErrors('points');
+    expect($this->tube->refresh()->measures)->toBe($before)->and($this->tube->bandTests()->count())->toBe(0);
+    // One point of practice among one's own spoils the lot.
+    foreach ([150, 180, 210] as $place => $lengthCm) {
+        $this->postJson("{$this->path}/points", ['lengthCm' => $lengthCm, 'readings' => (string) (2 + $place), 'unit' => 'kg'])->assertOk();
+    }
+    $this->postJson("{$this->path}/finish", [])->assertUnprocessable()->assertJsonValidationErrors('points');
+    $this->deleteJson("{$this->path}/points/3")->assertOk()->assertJsonPath('points.0.massKg', 2);
+    $this->postJson("{$this->path}/finish", [])->assertOk()->assertJsonCount(1, 'tests');
+    expect($this->tube->refresh()->measures['source'])->toBe('measured');
+
+    $this->postJson("{$this->path}/hang", ['itemId' => $this->bag->id])->assertOk();
+    settle();
+    $this->postJson("{$this->path}/weigh", [])->assertUnprocessable()->assertJsonValidationErrors('gauge');
+    expect($this->bag->refresh()->measures)->toMatchArray(['mass_kg' => 10, 'certainty' => 'guessed']);
+    $this->postJson("{$this->path}/weigh", ['readings' => '9.6', 'unit' => 'kg'])->assertOk();
+    expect($this->bag->refresh()->measures)->toMatchArray(['mass_kg' => 9.6, 'certainty' => 'weighed']);
+});
+
+it('does not believe what was made up before, and says so on the bench and on the shelf', function (): void {
+    $this->client->trainer->update(['is_demo' => false]);
+    $this->tube->bandTests()->create([
+        'tested_on' => '2026-11-01', 'rest_length_cm' => 120, 'points' => [], 'a_n' => 60, 'b_n' => 60, 'rms_n' => 1, 'scale' => 'simulated',
+    ]);
+    $this->postJson("{$this->path}/hang", ['itemId' => $this->tube->id])
+        ->assertOk()
+        ->assertJsonPath('notBelieved', 1)
+        ->assertJsonPath('tests', [])
+        ->assertJsonPath('setups', []);
+    $shelf = collect($this->getJson("/api/clients/{$this->client->id}/shelf-items")->json('items'));
+    expect($shelf->firstWhere('name', 'red tube'))->toMatchArray(['testedOn' => null, 'wasMadeUp' => true]);
 });

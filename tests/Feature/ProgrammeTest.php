@@ -80,10 +80,14 @@ it('keeps a draft, then starts one: visits stand on the round and the earlier on
     $this->getJson("{$this->path}?programme={$draft->json('id')}")->assertOk()->assertJsonPath('shown.state', 'running');
     $this->getJson("{$this->path}?programme=999")->assertNotFound();
 
-    $first = $this->postJson($this->path, ['start' => true] + WISH)->assertOk()->assertJsonPath('state', 'running')->json('id');
-    $second = $this->postJson($this->path, ['start' => true, 'weeks' => 2] + WISH)->assertOk()->json('id');
-    expect(Programme::query()->findOrFail($first)->state)->toBe(ProgrammeState::Ended)
-        ->and(Programme::query()->findOrFail($second)->state)->toBe(ProgrammeState::Running);
+    $first = $this->postJson($this->path, ['start' => true, 'ends' => '2026-11-29'] + WISH)->assertOk()->assertJsonPath('state', 'waiting')->json('id');
+    $second = $this->postJson($this->path, ['start' => true, 'ends' => '2026-11-29', 'weeks' => 2] + WISH)->assertOk()->json('id');
+    // One that waited and never came to its day is a draft again; what runs has its last day on the eve.
+    expect(Programme::query()->findOrFail($first)->state)->toBe(ProgrammeState::Draft)
+        ->and(Programme::query()->findOrFail($draft->json('id')))->state->toBe(ProgrammeState::Running)->ends_on->toDateString()->toBe('2026-11-29');
+    $this->travelTo(CarbonImmutable::parse('2026-11-30 06:00', 'UTC'));
+    expect(Programme::query()->findOrFail($second)->standing())->toBe(ProgrammeState::Running)
+        ->and(Programme::query()->findOrFail($draft->json('id'))->standing())->toBe(ProgrammeState::Ended);
     // What the earlier ones had ahead is off the round; what has passed would stay.
     expect(TrainingSession::query()->whereIn('programme_id', [$first, $draft->json('id')])->count())->toBe(0);
     $visits = TrainingSession::query()->where('programme_id', $second)->orderBy('starts_at')->get();
@@ -155,7 +159,7 @@ it('makes no visit in the past, and leaves what was begun', function (): void {
     $visits = TrainingSession::query()->where('programme_id', $first)->orderBy('starts_at')->get();
     expect($visits)->toHaveCount(7)->and($visits[0]->starts_at->toDateString())->toBe('2026-11-27');
     $visits[0]->update(['started_at' => $visits[0]->starts_at]);
-    $this->postJson($this->path, ['start' => true] + WISH)->assertOk();
+    $this->postJson($this->path, ['start' => true, 'ends' => '2026-11-29'] + WISH)->assertOk();
     expect(TrainingSession::query()->where('programme_id', $first)->pluck('id')->all())->toBe([$visits[0]->id]);
 });
 

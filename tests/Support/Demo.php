@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use Carbon\CarbonImmutable;
 use Illuminate\Encryption\Encrypter;
 use Illuminate\Support\Facades\Crypt;
 use Illuminate\Support\Facades\DB;
@@ -26,6 +27,9 @@ final class Demo
         Crypt::swap($encrypter);
         $usual = config('database.connections.sqlite');
         config(['database.connections.demo' => ['database' => $file] + (is_array($usual) ? $usual : []), 'database.default' => 'demo']);
+        // The morning it was made for: its loose visits are tomorrow’s.
+        $tomorrow = DB::table('training_sessions')->whereNull('programme_id')->max('starts_at');
+        CarbonImmutable::setTestNow(CarbonImmutable::parse(is_string($tomorrow) ? $tomorrow : 'tomorrow', 'UTC')->subDay()->setTime(10, 0));
     }
 
     /** Back to the empty one, which the other tests share. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Bench;
 
 use App\Bench\BenchState;
+use App\Enums\Scale;
 use App\Models\ShelfItem;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
@@ -28,8 +29,14 @@ final readonly class FinishBench
                 'points' => sprintf('%d points are enough to finish; there are %d.', BenchState::ENOUGH, count($state->points)),
             ]);
         }
+        if ($state->isMadeUp() && ! $item->client->isMadeUp()) {
+            throw ValidationException::withMessages([
+                'points' => 'These points are practice: the simulated scale makes them up, and nothing of them is kept. Take them with a scale of your own.',
+            ]);
+        }
+        $scale = $state->isMadeUp() ? Scale::Simulated : Scale::Own;
         $fit = $state->fit($band);
-        DB::transaction(static function () use ($item, $band, $fit, $state): void {
+        DB::transaction(static function () use ($item, $band, $fit, $state, $scale): void {
             $item->bandTests()->create([
                 'tested_on' => $item->client->trainer->today(),
                 'rest_length_cm' => $band->restLengthM * 100,
@@ -40,6 +47,7 @@ final readonly class FinishBench
                 'a_n' => $fit->band->aN,
                 'b_n' => $fit->band->bN,
                 'rms_n' => $fit->rmsN,
+                'scale' => $scale,
             ]);
             $measures = $item->measures;
             $item->update(['measures' => [
@@ -64,6 +72,11 @@ final readonly class FinishBench
     {
         if ($item->toThing()->isBand()) {
             throw ValidationException::withMessages(['gauge' => 'A band is tested at lengths, not weighed.']);
+        }
+        if ($typed === null && ! $item->client->isMadeUp()) {
+            throw ValidationException::withMessages([
+                'gauge' => 'This is practice: the simulated scale makes its readings up, and nothing of them is kept. Type what a scale of your own shows.',
+            ]);
         }
         $massKg = ($typed ?? $this->bench->steadyForce($state, $item))->meanN / Body::GRAVITY;
         if ($massKg < 0.05) {

@@ -24,6 +24,7 @@ use NimbleShelf\Core\Matching\ShelfRungs;
 use NimbleShelf\Core\Matching\Situation;
 use NimbleShelf\Core\Mechanics\Band;
 use NimbleShelf\Core\Mechanics\BandFit;
+use NimbleShelf\Core\Mechanics\Body;
 
 /** The bench as it stands: what hangs there, the points, the curve through them, and what earlier tests said. */
 final readonly class ShowBench
@@ -64,7 +65,7 @@ final readonly class ShowBench
         $item = $this->bench->item($state, $client);
         $band = $item?->toThing()->band;
         $fit = $item === null || $band === null ? null : $this->fit($state, $band);
-        $tests = $item === null ? [] : array_values($item->bandTests->all());
+        $tests = $item === null ? [] : array_values($item->believedTests()->all());
         $before = $tests[0] ?? null;
 
         return new BenchResource(
@@ -86,6 +87,8 @@ final readonly class ShowBench
                     $point['forceN'],
                     $point['sdN'],
                     $fit === null ? null : round($point['forceN'] - $fit->band->forceAt($point['lengthCm'] / 100), 2),
+                    round($point['forceN'] / Body::GRAVITY, 2),
+                    $point['isOwn'] ?? false,
                 ),
                 $state->points,
             ),
@@ -114,6 +117,8 @@ final readonly class ShowBench
                 ),
                 $tests,
             ),
+            isPractice: ! $client->isMadeUp(),
+            notBelieved: $item === null ? 0 : $item->bandTests->count() - count($tests),
             setups: $item === null || $tests === [] || $state->points !== [] ? [] : $this->setups($item, $client),
         );
     }

@@ -264,11 +264,17 @@ final readonly class RunProgramme
         $ahead = $programme->sessions()
             ->whereNull('started_at')
             ->whereNotIn('id', SetLog::query()->whereNotNull('training_session_id')->select('training_session_id'))
-            ->where('starts_at', '>=', AsMoment::stored($from))
+            ->where('starts_at', '>=', AsMoment::stored(self::midnight($programme, $from)))
             ->orderBy('starts_at')
             ->get();
 
         return $ahead;
+    }
+
+    /** When a day begins where the trainer is. */
+    private static function midnight(Programme $programme, CarbonImmutable $day): CarbonImmutable
+    {
+        return CarbonImmutable::parse($day->toDateString(), $programme->client?->trainer->zone() ?? 'UTC');
     }
 
     private static function hasSets(TrainingSession $visit): bool
@@ -297,7 +303,7 @@ final readonly class RunProgramme
                 /** @var PlannedSession $session */
                 $session->setRelation('week', $week);
                 $at = $session->startsAt($zone);
-                if ($at >= $today && $programme->hasDay($at) && $session->sessions()->where('is_added', false)->doesntExist()) {
+                if ($at->toDateString() >= $today->toDateString() && $programme->hasDay($at) && $session->sessions()->where('is_added', false)->doesntExist()) {
                     $made[] = $this->makeDay->handle($session)->id;
                 }
             }

@@ -119,7 +119,7 @@ final readonly class ShowShelf
     /** @param  list<string>  $serves */
     private function described(ShelfItem $item, Thing $thing, Client $client, array $serves): ShelfItemResource
     {
-        $test = $thing->isBand() ? $item->bandTests->first() : null;
+        $test = $thing->isBand() ? $item->believedTests()->first() : null;
         $stretches = $thing->isBand() ? $this->stretches($thing, $item->client_id, $test?->tested_on->toImmutable()) : null;
         $dueOn = in_array($item->kind, self::LASTING, true)
             ? null
@@ -142,6 +142,7 @@ final readonly class ShowShelf
             isInspectionDue: $dueOn !== null && $dueOn->lessThan($client->trainer->today()),
             stretches: $stretches,
             testedOn: $test?->tested_on->toDateString(),
+            wasMadeUp: $thing->isBand() && $item->believedTests()->count() < $item->bandTests->count(),
             isRetestDue: $stretches !== null && ($test === null || $stretches >= self::RETEST_STRETCHES),
             isShared: $item->client_id !== $client->id,
             measures: $item->measures,

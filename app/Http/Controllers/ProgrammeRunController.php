@@ -60,7 +60,7 @@ final class ProgrammeRunController extends Controller
             ['lastDay.required' => 'Give its last day.', 'lastDay.date_format' => 'Give its last day.'],
         );
 
-        return ProgrammeTurnResource::of($this->run->stop($programme, $this->day($request, $programme, 'lastDay')));
+        return ProgrammeTurnResource::of($this->run->stop($programme, $this->day($request, 'lastDay')));
     }
 
     public function pause(Request $request, Programme $programme): ProgrammeTurnResource
@@ -76,8 +76,8 @@ final class ProgrammeRunController extends Controller
 
         return ProgrammeTurnResource::of($this->run->pause(
             $programme,
-            from: $this->day($request, $programme, 'from'),
-            until: $this->day($request, $programme, 'until'),
+            from: $this->day($request, 'from'),
+            until: $this->day($request, 'until'),
         ));
     }
 
@@ -93,9 +93,9 @@ final class ProgrammeRunController extends Controller
         return response()->noContent();
     }
 
-    /** Midnight of that day where the trainer is. */
-    private function day(Request $request, Programme $programme, string $field): CarbonImmutable
+    /** As dates are kept. */
+    private function day(Request $request, string $field): CarbonImmutable
     {
-        return CarbonImmutable::parse($request->string($field)->toString(), $programme->client?->trainer->zone() ?? 'UTC');
+        return CarbonImmutable::parse($request->string($field)->toString(), 'UTC');
     }
 }

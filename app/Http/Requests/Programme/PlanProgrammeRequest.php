@@ -90,9 +90,9 @@ final class PlanProgrammeRequest extends ClientRequest
         return $this->boolean('start');
     }
 
-    /** The last day of what runs. */
+    /** The last day of what runs, as dates are kept. */
     public function endsOther(): ?CarbonImmutable
     {
-        return $this->filled('ends') ? CarbonImmutable::parse($this->text('ends'), $this->client()->trainer->zone()) : null;
+        return $this->filled('ends') ? CarbonImmutable::parse($this->text('ends'), 'UTC') : null;
     }
 }

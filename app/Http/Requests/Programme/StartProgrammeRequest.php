@@ -22,8 +22,9 @@ final class StartProgrammeRequest extends ClientRequest
         return ['ends.date_format' => 'Give the last day of what runs.'];
     }
 
+    /** As dates are kept. */
     public function endsOther(): ?CarbonImmutable
     {
-        return $this->filled('ends') ? CarbonImmutable::parse($this->text('ends'), $this->client()->trainer->zone()) : null;
+        return $this->filled('ends') ? CarbonImmutable::parse($this->text('ends'), 'UTC') : null;
     }
 }

@@ -18,6 +18,8 @@ final readonly class BenchResource extends Resource
      * @param  list<list<float>>  $curve  Length in centimetres and force in newtons, of the points so far.
      * @param  list<list<float>>  $beforeCurve  The same of the test before.
      * @param  list<BandTestResource>  $tests  Newest first.
+     * @param  bool  $isPractice  True where nothing of the simulated scale's readings is kept.
+     * @param  int  $notBelieved  Earlier tests that were made up.
      * @param  list<BenchSetupResource>  $setups  What the tested band is worth to this client.
      */
     public function __construct(
@@ -44,6 +46,8 @@ final readonly class BenchResource extends Resource
         public array $beforeCurve,
         public ?string $comparison,
         public array $tests,
+        public bool $isPractice,
+        public int $notBelieved,
         public array $setups,
     ) {
     }

@@ -18,6 +18,7 @@ final readonly class ShelfItemResource extends Resource
      * @param  string|null  $inspectDueOn  When it is to be looked over again; null where that is not needed.
      * @param  int|null  $stretches  Repetitions logged with a band since its last test; null for other things.
      * @param  string|null  $testedOn  Day of a band's last test on the scale.
+     * @param  bool  $wasMadeUp  True where the simulated scale once tested it: that is not believed.
      * @param  bool  $isShared  True where it belongs to another person of the household.
      * @param  array<string, mixed>  $measures  As entered.
      * @param  string|null  $lentBy  Whose it is, where it is only lent.
@@ -40,6 +41,7 @@ final readonly class ShelfItemResource extends Resource
         public bool $isInspectionDue,
         public ?int $stretches,
         public ?string $testedOn,
+        public bool $wasMadeUp,
         public bool $isRetestDue,
         public bool $isShared,
         public array $measures,

@@ -15,9 +15,19 @@ import { benchOptions, useBench } from './queries'
 import { type Reading, useGauge } from './useGauge'
 
 const whose: [isOwn: boolean, words: string][] = [
-  [false, 'The stand-in here'],
   [true, 'A scale of your own'],
+  [false, 'The simulated scale'],
 ]
+
+/** Said wherever a number stands that nobody measured. */
+function Practice({ of }: { of: string }) {
+  return (
+    <p role="note" className="caution caution-look my-2">
+      <strong>Practice.</strong> {of} made up by the simulated scale. Nothing of it is kept, and no exercise is reckoned
+      with it.
+    </p>
+  )
+}
 const hangable = [...bandKinds, 'object', 'dumbbell', 'kettlebell', 'rucksack']
 
 function Scale({ reading, lost }: { reading: Reading | null; lost: boolean }) {
@@ -126,6 +136,7 @@ function BandTest({
 
 function Points({ bench, act }: { bench: Bench; act: ReturnType<typeof useBench> }) {
   const enough = bench.points.length >= bench.enough
+  const isPractice = bench.isPractice && bench.points.some((point) => !point.isOwn)
   return (
     <section aria-label="Points" className="mt-4">
       <h2 className="text-xl">
@@ -137,6 +148,7 @@ function Points({ bench, act }: { bench: Bench; act: ReturnType<typeof useBench>
           <thead>
             <tr>
               <th>length</th>
+              <th>it shows</th>
               <th>force</th>
               <th>noise, one sigma</th>
               <th>above the curve</th>
@@ -150,8 +162,10 @@ function Points({ bench, act }: { bench: Bench; act: ReturnType<typeof useBench>
               <tr key={point.lengthCm}>
                 <td>{point.lengthCm} cm</td>
                 <td>
-                  <strong>{point.forceN} N</strong>
+                  <strong>{point.massKg} kg</strong>
+                  {!point.isOwn && <span className="soft block text-sm">simulated</span>}
                 </td>
+                <td>{point.forceN} N</td>
                 <td>{point.sdN} N</td>
                 <td>{point.residualN === null ? '' : `${signed(point.residualN)} N`}</td>
                 <td>
@@ -175,16 +189,17 @@ function Points({ bench, act }: { bench: Bench; act: ReturnType<typeof useBench>
           mean square. Usable from {bench.restLengthCm} to {bench.longestCm} cm.
         </p>
       )}
+      {isPractice && <Practice of="These points are" />}
       {bench.comparison && <p className="next-target mt-2 font-semibold">{bench.comparison}</p>}
       <button
         type="button"
         className="btn btn-primary mt-3"
-        disabled={!enough || act.isPending}
+        disabled={!enough || act.isPending || isPractice}
         onClick={() =>
           act.mutate({ act: 'finish' }, { onSuccess: () => toast.success('The shelf knows the band now') })
         }
       >
-        Finish the test
+        {isPractice ? 'Practice: nothing to keep' : 'Finish the test'}
       </button>
     </section>
   )
@@ -206,6 +221,12 @@ function Result({ bench }: { bench: Bench }) {
             ))}
           </div>
         </section>
+      )}
+      {bench.notBelieved > 0 && (
+        <p className="caution caution-look mt-4">
+          {bench.notBelieved === 1 ? 'One earlier test was' : `${bench.notBelieved} earlier tests were`} made up by the
+          simulated scale and {bench.notBelieved === 1 ? 'is' : 'are'} not believed: test it with a scale of your own.
+        </p>
       )}
       {bench.tests.length > 0 && (
         <section aria-label="Tests so far" className="mt-6">
@@ -232,7 +253,9 @@ export function BenchPage() {
   const shelf = useQuery(shelfOptions(clientId))
   const act = useBench(clientId)
   const shown = bench.data
-  const [isOwn, setIsOwn] = useState(false)
+  const [chosen, setIsOwn] = useState<boolean | null>(null)
+  // Outside the demo the scale is the trainer’s own, unless they want to practise.
+  const isOwn = chosen ?? shown?.isPractice ?? true
   const { reading, lost } = useGauge(clientId, shown?.itemId != null && !isOwn)
   const [picked, setPicked] = useState(search.get('item') ?? '')
   if (bench.isPending || shelf.isPending) return <Loading what="the bench" />
@@ -277,8 +300,9 @@ export function BenchPage() {
           </button>
         </form>
         <p className="caution caution-look mb-4">
-          Inspect the band first; eyes out of its line, nobody behind it. The scale here is a simulated stand-in with
-          noise, drift and a settle time; what a real one shows can be typed.
+          Inspect the band first; eyes out of its line, nobody behind it. Hang it on a scale of your own and type what
+          it shows; the simulated scale{' '}
+          {state.isPractice ? 'makes its readings up and is for practice.' : 'makes its readings up, for this demo.'}
         </p>
         {state.itemId !== null && (
           <>
@@ -304,6 +328,7 @@ export function BenchPage() {
         {state.itemId !== null && isOwn && <ByHand key={state.itemId} bench={state} act={act} />}
         {state.itemId !== null && !isOwn && (
           <>
+            {state.isPractice && <Practice of="These readings are" />}
             <Scale reading={reading} lost={lost} />
             <div className="mb-4 mt-2 flex gap-2">
               <button type="button" className="btn btn-ghost btn-sm" onClick={() => act.mutate({ act: 'tare' })}>
@@ -332,7 +357,7 @@ export function BenchPage() {
                 <button
                   type="button"
                   className="btn btn-primary mt-2"
-                  disabled={act.isPending || reading?.isSteady !== true}
+                  disabled={act.isPending || reading?.isSteady !== true || state.isPractice}
                   onClick={() =>
                     act.mutate(
                       { act: 'weigh' },
@@ -340,7 +365,7 @@ export function BenchPage() {
                     )
                   }
                 >
-                  Take the weight
+                  {state.isPractice ? 'Practice: nothing to keep' : 'Take the weight'}
                 </button>
                 {error?.about('gauge') && (
                   <p role="alert" className="mt-2 font-semibold text-error">
@@ -356,7 +381,7 @@ export function BenchPage() {
       <div className="min-w-0">
         {state.itemId === null ? (
           <Empty title="Nothing hangs on the scale">
-            <p>Hang a band, set a length, wait until the scale stands still and take the point.</p>
+            <p>Hang a band on your scale, pull it to a length, and type what it shows when it stands still.</p>
             <p>Three lengths are enough, five are better: the curve lands on the shelf and every swap uses it.</p>
           </Empty>
         ) : (

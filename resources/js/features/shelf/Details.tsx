@@ -136,6 +136,7 @@ function Condition({ clientId, item }: { clientId: number; item: ShelfItem }) {
           <>
             {item.stretches} stretches logged{' '}
             {item.testedOn ? `since the test on ${briefDay(item.testedOn)}` : 'so far'}
+            {item.wasMadeUp && '; an earlier test was made up by the simulated scale and is not believed'}
             {item.isRetestDue && (
               <>
                 ;{' '}

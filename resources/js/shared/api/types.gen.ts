@@ -81,12 +81,17 @@ export interface BandTest {
   forceAtDoubleN: number
 }
 
-/** One steady reading at one length; the residual is newtons above the curve. */
+/** One steady reading at one length. */
 export interface BenchPoint {
   lengthCm: number
   forceN: number
   sdN: number
+  /** Above the curve. */
   residualN: number | null
+  /** What would pull as much. */
+  massKg: number
+  /** True of a scale of the trainer's; false of the one that is simulated here. */
+  isOwn: boolean
 }
 
 /** The bench as it stands. */
@@ -122,6 +127,10 @@ export interface Bench {
   comparison: string | null
   /** Newest first. */
   tests: BandTest[]
+  /** True where nothing of the simulated scale's readings is kept. */
+  isPractice: boolean
+  /** Earlier tests that were made up. */
+  notBelieved: number
   /** What the tested band is worth to this client. */
   setups: BenchSetup[]
 }
@@ -1548,6 +1557,8 @@ export interface ShelfItem {
   stretches: number | null
   /** Day of a band's last test on the scale. */
   testedOn: string | null
+  /** True where the simulated scale once tested it: that is not believed. */
+  wasMadeUp: boolean
   isRetestDue: boolean
   /** True where it belongs to another person of the household. */
   isShared: boolean
