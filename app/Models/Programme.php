@@ -26,7 +26,7 @@ use NimbleShelf\Core\Planning\Goal;
  * @property ProgrammeState $state
  * @property Carbon $starts_on
  * @property Carbon|null $ends_on Its last day; null where it goes on to the end of its weeks.
- * @property list<array{from: string, weeks: int}> $pauses Weeks from that day on are done so many weeks later; in the order in which they were made.
+ * @property list<array{from: string, weeks: int}> $pauses Weeks from a day on are done later; in the order they were made.
  * @property list<array{weekday: int, time: string, minutes: int}> $days
  * @property array<string, mixed> $style Order school and structures liked.
  * @property int $version Counts its changes; a change made on an earlier one is refused.

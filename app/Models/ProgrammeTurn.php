@@ -12,12 +12,14 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 /**
  * A programme was started, stopped, paused or went on: what it changed, so that it can be taken back whole.
  *
+ * @phpstan-type Pause array{from: string, weeks: int}
+ * @phpstan-type Standing array{id: int, state: string, starts_on: string, ends_on: string|null, pauses: list<Pause>}
+ *
  * @property int $id
  * @property int $client_id
  * @property int $programme_id
  * @property ProgrammeTurnKind $kind
- * @property list<array{id: int, state: string, starts_on: string, ends_on: string|null, pauses: list<array{from: string, weeks: int}>}> $before
- *     Every programme it touched, as it was.
+ * @property list<Standing> $before Every programme it touched, as it was.
  * @property list<int> $gone Visits it took off the Round.
  * @property list<int> $made Visits it put there.
  * @property CarbonImmutable|null $undone_at

@@ -33,8 +33,9 @@ final class DemoSeeder extends Seeder
 
     public function run(): void
     {
-        $isaura = User::query()->create(['name' => 'Isaura Veldkamp', 'email' => self::EMAIL, 'password' => self::PASSWORD, 'is_demo' => true]);
-        $corvin = User::query()->create(['name' => 'Corvin Hale', 'email' => self::OTHER_EMAIL, 'password' => self::PASSWORD, 'is_demo' => true]);
+        $known = ['password' => self::PASSWORD, 'is_demo' => true];
+        $isaura = User::query()->create(['name' => 'Isaura Veldkamp', 'email' => self::EMAIL] + $known);
+        $corvin = User::query()->create(['name' => 'Corvin Hale', 'email' => self::OTHER_EMAIL] + $known);
         $stories = $this->stories->all();
         foreach ($this->people->all() as $trade => $meet) {
             $began = hrtime(true);

@@ -269,7 +269,8 @@ it('keeps nothing of the simulated scale where somebody real trains', function (
 it('does not believe what was made up before, and says so on the bench and on the shelf', function (): void {
     $this->client->trainer->update(['is_demo' => false]);
     $this->tube->bandTests()->create([
-        'tested_on' => '2026-11-01', 'rest_length_cm' => 120, 'points' => [], 'a_n' => 60, 'b_n' => 60, 'rms_n' => 1, 'scale' => 'simulated',
+        'tested_on' => '2026-11-01', 'rest_length_cm' => 120, 'points' => [],
+        'a_n' => 60, 'b_n' => 60, 'rms_n' => 1, 'scale' => 'simulated',
     ]);
     $this->postJson("{$this->path}/hang", ['itemId' => $this->tube->id])
         ->assertOk()

@@ -156,7 +156,7 @@ it('asks again after six months, and on the last day of a shorter month', functi
     'a leap day' => ['2027-08-31', '2028-02-29', '2028-03-01'],
 ]);
 
-it('asks for a guardian until the day of coming of age, born on a leap day too', function (string $born, string $lastDay, string $ofAge): void {
+it('asks for a guardian until the day of coming of age', function (string $born, string $lastDay, string $ofAge): void {
     $this->client->update(['born_on' => $born]);
     $limits = fn (): array => array_column($this->getJson("{$this->path}/health")->json('limits'), 'id');
     $this->travelTo(CarbonImmutable::parse("{$lastDay} 12:00", 'UTC'));

@@ -44,7 +44,7 @@ function running(object $test): int
 
 it('asks when what runs shall end, keeps nothing meanwhile, and shows what would go', function (): void {
     $old = running($this);
-    expect(standing())->toBe(["$old 2026-11-26", "$old 2026-11-30", "$old 2026-12-03", "$old 2026-12-07", "$old 2026-12-10", "$old 2026-12-14", "$old 2026-12-17"]);
+    expect(standing())->toHaveCount(7)->toContain("$old 2026-11-26", "$old 2026-12-17");
     $this->postJson("{$this->path}/programmes", kept('2026-12-07', 4, ['start' => true]))
         ->assertUnprocessable()
         ->assertJsonValidationErrors('ends');
@@ -57,8 +57,11 @@ it('asks when what runs shall end, keeps nothing meanwhile, and shows what would
         ->and($preview['running'][0]['id'])->toBe($old)
         ->and(array_column($preview['running'][0]['visits'], 'date'))->toContain('2026-11-30', '2026-12-17');
     $this->postJson("{$this->path}/programmes/{$new}/start", [])->assertUnprocessable()->assertJsonValidationErrors('ends');
-    $this->postJson("{$this->path}/programmes/{$new}/start", ['ends' => '2026-12-09'])->assertUnprocessable()->assertJsonValidationErrors('ends');
-    $this->postJson("{$this->path}/programmes/{$new}/start", ['ends' => 'soon'])->assertUnprocessable()->assertJsonValidationErrors('ends');
+    foreach (['2026-12-09', 'soon'] as $ends) {
+        $this->postJson("{$this->path}/programmes/{$new}/start", ['ends' => $ends])
+            ->assertUnprocessable()
+            ->assertJsonValidationErrors('ends');
+    }
     expect(standing())->toHaveCount(7);
 });
 
@@ -124,17 +127,17 @@ it('stops on a day, goes on from the week it had come to, and both are taken bac
     expect(standing())->toBe($before);
 });
 
-it('rests for a holiday: whole weeks are done later, single visits go', function (string $from, string $until, array $expected): void {
+it('rests for a holiday: whole weeks are done later, single visits go', function (string $from, string $until, string $expected): void {
     $old = running($this);
     $before = standing();
     $turn = $this->postJson("/api/programmes/{$old}/pause", ['from' => $from, 'until' => $until])->assertOk()->json();
-    expect(standing())->toBe(array_map(static fn (string $day): string => "$old $day", $expected));
+    expect(standing())->toBe(array_map(static fn (string $day): string => "$old $day", explode(' ', $expected)));
     $this->deleteJson("/api/programmes/{$old}/turns/{$turn['id']}")->assertNoContent();
     expect(standing())->toBe($before);
 })->with([
-    'two weeks' => ['2026-11-30', '2026-12-13', ['2026-11-26', '2026-12-14', '2026-12-17', '2026-12-21', '2026-12-24', '2026-12-28', '2026-12-31']],
-    'some days, one visit' => ['2026-12-02', '2026-12-05', ['2026-11-26', '2026-11-30', '2026-12-07', '2026-12-10', '2026-12-14', '2026-12-17']],
-    'a week and a day' => ['2026-11-30', '2026-12-07', ['2026-11-26', '2026-12-10', '2026-12-14', '2026-12-17', '2026-12-21', '2026-12-24']],
+    'two weeks' => ['2026-11-30', '2026-12-13', '2026-11-26 2026-12-14 2026-12-17 2026-12-21 2026-12-24 2026-12-28 2026-12-31'],
+    'some days, one visit' => ['2026-12-02', '2026-12-05', '2026-11-26 2026-11-30 2026-12-07 2026-12-10 2026-12-14 2026-12-17'],
+    'a week and a day' => ['2026-11-30', '2026-12-07', '2026-11-26 2026-12-10 2026-12-14 2026-12-17 2026-12-21 2026-12-24'],
 ]);
 
 it('says what of a pause or an end cannot be, by its field', function (string $path, array $said, string $field): void {

@@ -31,7 +31,8 @@ final readonly class FinishBench
         }
         if ($state->isMadeUp() && ! $item->client->isMadeUp()) {
             throw ValidationException::withMessages([
-                'points' => 'These points are practice: the simulated scale makes them up, and nothing of them is kept. Take them with a scale of your own.',
+                'points' => 'These points are practice: the simulated scale makes them up, and nothing of them is kept. '
+                    .'Take them with a scale of your own.',
             ]);
         }
         $scale = $state->isMadeUp() ? Scale::Simulated : Scale::Own;
@@ -75,7 +76,8 @@ final readonly class FinishBench
         }
         if ($typed === null && ! $item->client->isMadeUp()) {
             throw ValidationException::withMessages([
-                'gauge' => 'This is practice: the simulated scale makes its readings up, and nothing of them is kept. Type what a scale of your own shows.',
+                'gauge' => 'This is practice: the simulated scale makes its readings up, and nothing of them is kept. '
+                    .'Type what a scale of your own shows.',
             ]);
         }
         $massKg = ($typed ?? $this->bench->steadyForce($state, $item))->meanN / Body::GRAVITY;

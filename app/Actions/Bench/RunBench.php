@@ -118,7 +118,12 @@ final readonly class RunBench
         $lengthCm = round($state->lengthM * 100, 1);
         // A second reading at one length takes the place of the first.
         $points = array_values(array_filter($state->points, static fn (array $point): bool => abs($point['lengthCm'] - $lengthCm) > 0.05));
-        $points[] = ['lengthCm' => $lengthCm, 'forceN' => round($steady->meanN, 2), 'sdN' => round($steady->sdN, 2), 'isOwn' => $typed !== null];
+        $points[] = [
+            'lengthCm' => $lengthCm,
+            'forceN' => round($steady->meanN, 2),
+            'sdN' => round($steady->sdN, 2),
+            'isOwn' => $typed !== null,
+        ];
         usort($points, static fn (array $one, array $two): int => $one['lengthCm'] <=> $two['lengthCm']);
         $state->points = $points;
         $state->keep();

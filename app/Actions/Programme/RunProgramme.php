@@ -24,6 +24,8 @@ use Illuminate\Validation\ValidationException;
 /**
  * Starts, stops and pauses programmes and lets them go on. What was begun or done stays; visits that go are kept out of
  * sight, so that each of the four is taken back whole.
+ *
+ * @phpstan-import-type Standing from ProgrammeTurn
  */
 final readonly class RunProgramme
 {
@@ -168,7 +170,9 @@ final readonly class RunProgramme
             }
             $other = $this->others($client, $programme)->first();
             if ($other !== null) {
-                throw ValidationException::withMessages(['programme' => "{$other->name} runs. Stop it first: only one programme runs at a time."]);
+                throw ValidationException::withMessages([
+                    'programme' => "{$other->name} runs. Stop it first: only one programme runs at a time.",
+                ]);
             }
             $kept = [self::asItIs($programme)];
             $gone = $this->takeOff($programme, $today);
@@ -193,14 +197,17 @@ final readonly class RunProgramme
             $turn->refresh();
             $isLast = ProgrammeTurn::query()->where('client_id', $turn->client_id)->whereNull('undone_at')->max('id') === $turn->id;
             if (! $isLast) {
-                throw ValidationException::withMessages(['turn' => 'Something has been started, stopped or paused since; take that back first.']);
+                throw ValidationException::withMessages([
+                    'turn' => 'Something has been started, stopped or paused since; take that back first.',
+                ]);
             }
             /** @var Collection<int, TrainingSession> $made */
             $made = TrainingSession::query()->whereIn('id', $turn->made)->get();
             foreach ($made as $visit) {
                 if ($visit->state() !== SessionState::Planned || self::hasSets($visit)) {
                     throw ValidationException::withMessages([
-                        'turn' => "The visit of {$visit->starts_at->format('j F')} has been begun; what was done stays done. Stop the programme instead.",
+                        'turn' => "The visit of {$visit->starts_at->format('j F')} has been begun; what was done stays done. "
+                            .'Stop the programme instead.',
                     ]);
                 }
             }
@@ -303,7 +310,8 @@ final readonly class RunProgramme
                 /** @var PlannedSession $session */
                 $session->setRelation('week', $week);
                 $at = $session->startsAt($zone);
-                if ($at->toDateString() >= $today->toDateString() && $programme->hasDay($at) && $session->sessions()->where('is_added', false)->doesntExist()) {
+                $isAhead = $at->toDateString() >= $today->toDateString() && $programme->hasDay($at);
+                if ($isAhead && $session->sessions()->where('is_added', false)->doesntExist()) {
                     $made[] = $this->makeDay->handle($session)->id;
                 }
             }
@@ -392,7 +400,7 @@ final readonly class RunProgramme
         ]);
     }
 
-    /** @return array{id: int, state: string, starts_on: string, ends_on: string|null, pauses: list<array{from: string, weeks: int}>} */
+    /** @return Standing */
     private static function asItIs(Programme $programme): array
     {
         return [
@@ -405,7 +413,7 @@ final readonly class RunProgramme
     }
 
     /**
-     * @param  list<array{id: int, state: string, starts_on: string, ends_on: string|null, pauses: list<array{from: string, weeks: int}>}>  $before
+     * @param  list<Standing>  $before
      * @param  list<int>  $gone
      * @param  list<int>  $made
      */

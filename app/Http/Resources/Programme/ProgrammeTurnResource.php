@@ -16,8 +16,14 @@ final readonly class ProgrammeTurnResource extends Resource
      * @param  int  $gone  Visits it took off the Round.
      * @param  int  $made  Visits it put there.
      */
-    public function __construct(public int $id, public int $programmeId, public string $kind, public string $at, public int $gone, public int $made)
-    {
+    public function __construct(
+        public int $id,
+        public int $programmeId,
+        public string $kind,
+        public string $at,
+        public int $gone,
+        public int $made,
+    ) {
     }
 
     public static function of(ProgrammeTurn $turn): self
