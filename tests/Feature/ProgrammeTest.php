@@ -176,6 +176,26 @@ it('shows nobody another trainer’s programmes', function (): void {
 });
 
 it('has an empty place that says what can be chosen', function (): void {
-    $this->getJson($this->path)->assertOk()->assertJsonPath('shown', null)->assertJsonPath('startsOn', '2026-11-30')
+    $this->getJson($this->path)->assertOk()->assertJsonPath('shown', null)->assertJsonPath('startsOn', '2026-11-26')
         ->assertJsonCount(9, 'goals')->assertJsonCount(5, 'structures');
+});
+
+it('starts from what is on record: days, minutes, experience, and today where it is the first', function (): void {
+    $this->client->update(['experience' => 'beginner', 'days_per_week' => 3, 'minutes' => 30]);
+    // A Thursday: the week of three days begins with it.
+    $first = $this->getJson($this->path)->assertOk()->json();
+    expect($first)->toMatchArray(['experience' => 'new', 'startsOn' => '2026-11-26'])
+        ->and(array_column($first['days'], 'weekday'))->toBe([1, 4, 6])
+        ->and(array_unique(array_column($first['days'], 'minutes')))->toBe([30]);
+    $this->postJson($this->path, WISH)->assertOk();
+    $this->client->update(['experience' => 'years', 'days_per_week' => 2, 'minutes' => 20]);
+    $next = $this->getJson($this->path)->json();
+    expect($next)->toMatchArray(['experience' => 'years', 'startsOn' => '2026-11-30'])
+        // As many days as the last one had: those, at their hours.
+        ->and($next['days'])->toBe(array_map(
+            static fn (array $day): array => ['weekday' => $day['weekday'], 'minutes' => 20, 'time' => $day['time']],
+            WISH['days'],
+        ));
+    $this->client->update(['days_per_week' => null, 'minutes' => 5]);
+    expect($this->getJson($this->path)->json('days.0.minutes'))->toBe(10);
 });

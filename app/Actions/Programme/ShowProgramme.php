@@ -75,7 +75,7 @@ final readonly class ShowProgramme
         $shown = $wanted !== null
             ? $all->firstWhere('id', $wanted) ?? abort(404)
             : $of(ProgrammeState::Running) ?? $of(ProgrammeState::Waiting) ?? $of(ProgrammeState::Draft);
-        $today = $client->trainer->today();
+        $wish = FirstWish::of($client, $all->first(static fn (Programme $one): bool => $one->days !== []));
 
         return new ProgrammesResource(
             clientId: $client->id,
@@ -86,7 +86,9 @@ final readonly class ShowProgramme
             experiences: self::choices(Experience::cases()),
             orders: self::choices(OrderSchool::cases()),
             structures: self::choices(Structure::cases()),
-            startsOn: $today->isMonday() ? $today->toDateString() : $today->next(CarbonImmutable::MONDAY)->toDateString(),
+            experience: $wish->experience->value,
+            days: $wish->days,
+            startsOn: $wish->startsOn->toDateString(),
         );
     }
 

@@ -17,7 +17,9 @@ final readonly class ProgrammesResource extends Resource
      * @param  list<PlanChoiceResource>  $experiences
      * @param  list<PlanChoiceResource>  $orders
      * @param  list<PlanChoiceResource>  $structures
-     * @param  string  $startsOn  The next Monday.
+     * @param  string  $experience  The client's, as on record.
+     * @param  list<PlanDayResource>  $days  As many and as long as on record.
+     * @param  string  $startsOn  Today where it is the first, else the next Monday.
      */
     public function __construct(
         public int $clientId,
@@ -28,6 +30,8 @@ final readonly class ProgrammesResource extends Resource
         public array $experiences,
         public array $orders,
         public array $structures,
+        public string $experience,
+        public array $days,
         public string $startsOn,
     ) {
     }

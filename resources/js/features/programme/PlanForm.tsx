@@ -6,19 +6,16 @@ export const weekdays = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday',
 
 const pairs = (choices: PlanChoice[]) => choices.map(({ id, label }): [string, string] => [id, label])
 
-/** What a plan starts from before anything is said: the client's goal, two days of forty-five minutes, six weeks. */
+/** What a plan starts from before anything is said: what is on record of the client, and six weeks. */
 export function firstWish(programmes: Programmes): Wish {
   return {
     goal: programmes.goal,
-    experience: 'some',
+    experience: programmes.experience,
     weeks: '6',
     order: 'compound-first',
     structure: 'straight',
     startsOn: programmes.startsOn,
-    days: [
-      { weekday: 1, minutes: '45', time: '09:00' },
-      { weekday: 4, minutes: '45', time: '09:00' },
-    ],
+    days: programmes.days.map((day) => ({ ...day, minutes: String(day.minutes) })),
   }
 }
 
@@ -58,9 +55,10 @@ function Days({ wish, onChange, error }: { wish: Wish; onChange: (wish: Wish) =>
                 onChange({
                   ...wish,
                   days: event.target.checked
-                    ? [...wish.days, { weekday: i + 1, minutes: '45', time: '09:00' }].sort(
-                        (one, other) => one.weekday - other.weekday,
-                      )
+                    ? [
+                        ...wish.days,
+                        { weekday: i + 1, minutes: wish.days[0]?.minutes ?? '45', time: wish.days[0]?.time ?? '09:00' },
+                      ].sort((one, other) => one.weekday - other.weekday)
                     : wish.days.filter((one) => one.weekday !== i + 1),
                 })
               }

@@ -985,6 +985,15 @@ export interface PlanChoice {
   label: string
 }
 
+/** A day on which there is time. */
+export interface PlanDay {
+  /** 1 is Monday. */
+  weekday: number
+  minutes: number
+  /** On the clock on the wall: "09:00". */
+  time: string
+}
+
 /** How a programme was asked for, so that it can be asked for again. */
 export interface PlanStyle {
   goal: string
@@ -1158,7 +1167,11 @@ export interface Programmes {
   experiences: PlanChoice[]
   orders: PlanChoice[]
   structures: PlanChoice[]
-  /** The next Monday. */
+  /** The client's, as on record. */
+  experience: string
+  /** As many and as long as on record. */
+  days: PlanDay[]
+  /** Today where it is the first, else the next Monday. */
   startsOn: string
 }
 
