@@ -49,9 +49,31 @@ it('names the field that is wrong', function (array $entered, string $field, str
         'forceAtDoubleN',
         'How hard does it pull at twice its length, in newtons? 10 N is about 1 kg.',
     ],
-    'a chair without height' => [['kind' => 'chair'], 'heightCm', 'How high is it, in centimetres?'],
+    'a chair too high' => [['kind' => 'chair', 'heightCm' => 300], 'heightCm', 'A support is between 5 and 130 cm high.'],
     'none of it' => [['count' => 0], 'count', 'Between 1 and 20 pieces.'],
 ]);
+
+it('takes furniture that nobody has measured to be as high as usual, and says so until it is measured', function (): void {
+    $this->postJson("/api/clients/{$this->client->id}/shelf-lines", ['line' => 'kitchen chair'])
+        ->assertOk()
+        ->assertJsonPath('missing.heightCm', 'Empty: about 45 cm, as such things usually are');
+    $chair = $this->postJson($this->path, ['kind' => 'chair', 'name' => 'kitchen chair', 'count' => 1, 'line' => 'kitchen chair'])
+        ->assertCreated()
+        ->assertJsonPath('facts', 'about 45 cm high, as usual: measure it')
+        ->json();
+    foreach (['stool' => 45, 'sofa' => 42, 'table' => 74, 'step' => 18] as $kind => $heightCm) {
+        $this->postJson($this->path, ['kind' => $kind, 'name' => $kind, 'count' => 1])
+            ->assertCreated()
+            ->assertJsonPath('measures.height_cm', $heightCm);
+    }
+    $this->putJson("{$this->path}/{$chair['id']}", ['kind' => 'chair', 'name' => 'kitchen chair', 'count' => 1, 'heightCm' => 47])
+        ->assertOk()
+        ->assertJsonPath('facts', '47 cm high');
+    // Changed in something else it stays what it was measured to be.
+    $this->putJson("{$this->path}/{$chair['id']}", ['kind' => 'chair', 'name' => 'old chair', 'count' => 1])
+        ->assertOk()
+        ->assertJsonPath('facts', '47 cm high');
+});
 
 it('takes a thing off and puts it back as it was', function (): void {
     Saltmarrow::thing($this->client, 'kettlebell', 'bell', 1, ['mass_kg' => 16]);

@@ -6,7 +6,9 @@ namespace App\Actions\Shelf;
 
 use App\Http\Resources\Shelf\ParsedLineResource;
 use App\Http\Resources\Shelf\UnderstoodResource;
+use NimbleShelf\Core\Kit\Furniture;
 use NimbleShelf\Core\Shelf\LineParser;
+use NimbleShelf\Core\Shelf\ParsedLine;
 
 /** What a typed line would put on a shelf, before it does. */
 final class ShowParsedLine
@@ -60,9 +62,20 @@ final class ShowParsedLine
                 $parsed->understood,
             ),
             unknown: $parsed->unknown,
-            missing: array_column($parsed->missing, 'message', 'field'),
+            missing: $this->missing($parsed),
             assumed: $parsed->assumed,
             refused: $parsed->refused,
         );
+    }
+
+    /** @return array<string, string> What is still needed, by field; what has a usual size says it. */
+    private function missing(ParsedLine $parsed): array
+    {
+        $missing = array_column($parsed->missing, 'message', 'field');
+        $usual = Furniture::usualHeightCm($parsed->kind ?? '');
+
+        return isset($missing['heightCm']) && $usual !== null
+            ? ['heightCm' => sprintf('Empty: about %.0f cm, as such things usually are', $usual)] + $missing
+            : $missing;
     }
 }

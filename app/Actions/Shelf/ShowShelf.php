@@ -195,10 +195,21 @@ final readonly class ShowShelf
             ),
             $thing->kind === 'pole' && is_numeric($diameter) => sprintf('%.0f mm thick', (float) $diameter),
             $thing->kind === 'wall' => 'for hands and for balance',
-            $thing->isSupport() => sprintf('%.0f cm high%s', $thing->heightM * 100, $thing->massKg > 0 ? ', '.$kg : ''),
+            $thing->isSupport() => sprintf(
+                '%s%.0f cm high%s%s',
+                $this->hasUsualHeight($item) ? 'about ' : '',
+                $thing->heightM * 100,
+                $this->hasUsualHeight($item) ? ', as usual: measure it' : '',
+                $thing->massKg > 0 ? ', '.$kg : '',
+            ),
             $thing->massKg > 0 => $kg.($thing->count > 1 ? ' each' : ''),
             default => '',
         };
+    }
+
+    private function hasUsualHeight(ShelfItem $item): bool
+    {
+        return ($item->measures['height_source'] ?? null) === 'usual';
     }
 
     private function size(Thing $thing): float

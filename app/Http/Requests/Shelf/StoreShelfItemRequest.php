@@ -13,6 +13,7 @@ use Illuminate\Validation\Rules\Enum;
 use Illuminate\Validation\Rules\In;
 use Illuminate\Validation\Rules\Unique;
 use NimbleShelf\Core\Kit\Contents;
+use NimbleShelf\Core\Kit\Furniture;
 use NimbleShelf\Core\Kit\PoleMaterial;
 use NimbleShelf\Core\Kit\Thing;
 use NimbleShelf\Core\Mechanics\Band;
@@ -37,8 +38,6 @@ final class StoreShelfItemRequest extends FormRequest
     ];
 
     private const PLATES = 'regex:/^\s*\d+\s*x\s*\d+([.,]\d+)?(\s*kg)?(\s*\+\s*\d+\s*x\s*\d+([.,]\d+)?(\s*kg)?)*\s*$/i';
-
-    private const WITH_HEIGHT = 'chair,sofa,table,step,stool';
 
     public function authorize(): bool
     {
@@ -78,7 +77,7 @@ final class StoreShelfItemRequest extends FormRequest
                 'numeric',
                 'between:5,1500',
             ],
-            'heightCm' => ['nullable', 'required_if:kind,'.self::WITH_HEIGHT, 'numeric', 'between:5,130'],
+            'heightCm' => ['nullable', 'numeric', 'between:5,130'],
             'grip' => [
                 'nullable',
                 $item instanceof ShelfItem || isset($this->measuresOfLine()['grip']) ? 'sometimes' : 'required_if:kind,object',
@@ -136,7 +135,6 @@ final class StoreShelfItemRequest extends FormRequest
             'restLengthCm.between' => 'A band is between 10 and 400 cm long at rest.',
             'handleCm.between' => 'A handle with its strap is at most 50 cm long.',
             'forceAtDoubleN.required_if' => 'How hard does it pull at twice its length, in newtons? 10 N is about 1 kg.',
-            'heightCm.required_if' => 'How high is it, in centimetres?',
             'heightCm.between' => 'A support is between 5 and 130 cm high.',
             'handleKg.required_if' => 'What does the bare handle or bar weigh, in kilograms?',
             'plates.required_if' => 'Which plates are there, as in 4 x 1.25 + 4 x 2.5? With a dial: 2-24 kg in steps of 2.',
@@ -188,6 +186,13 @@ final class StoreShelfItemRequest extends FormRequest
             if ($this->filled($field)) {
                 $measures[$measure] = $this->float($field);
             }
+        }
+        // A height that nobody measured is the usual one, and says so; one that is given is believed.
+        if ($this->filled('heightCm')) {
+            unset($measures['height_source']);
+        } elseif (! isset($measures['height_cm']) && Furniture::usualHeightCm($this->string('kind')->toString()) !== null) {
+            $measures['height_cm'] = Furniture::usualHeightCm($this->string('kind')->toString());
+            $measures['height_source'] = 'usual';
         }
         foreach (['grip', 'material', 'certainty'] as $word) {
             if ($this->filled($word)) {

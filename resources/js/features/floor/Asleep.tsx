@@ -1,3 +1,4 @@
+import { usePanel } from '../../shared/lib/usePanel'
 import { setKey } from './run/sets'
 import { placeWords } from './said'
 import type { Floor } from './useFloor'
@@ -12,9 +13,17 @@ export function Asleep({ floor }: { floor: Floor }) {
     const key = setKey({ itemId: event.itemId ?? null, setNumber: event.setNumber ?? null, side: event.side ?? null })
     return run.sets.filter((set) => set.key === key)
   })
+  const panel = usePanel<HTMLElement>()
   const since = Date.parse(unseen[0]?.at ?? '')
   return (
-    <section role="alertdialog" aria-labelledby="asleep" aria-describedby="asleep-why" className="floor-panel">
+    <section
+      ref={panel}
+      tabIndex={-1}
+      role="alertdialog"
+      aria-labelledby="asleep"
+      aria-describedby="asleep-why"
+      className="floor-panel"
+    >
       <h2 id="asleep" className="text-2xl">
         What was done meanwhile?
       </h2>
@@ -36,7 +45,7 @@ export function Asleep({ floor }: { floor: Floor }) {
         </>
       )}
       <div className="mt-4 grid gap-2">
-        <button type="button" autoFocus className="btn btn-primary btn-lg" onClick={() => hands.ranOn(false)}>
+        <button type="button" className="btn btn-primary btn-lg" onClick={() => hands.ranOn(false)}>
           {sets.length > 0 ? 'None of it: go on from here' : 'Go on from here'}
         </button>
         {sets.length > 0 && (

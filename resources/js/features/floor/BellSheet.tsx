@@ -1,4 +1,5 @@
 import { X } from 'lucide-react'
+import { usePanel } from '../../shared/lib/usePanel'
 import { sounds, tryBell, type Sound } from './device/bell'
 import { useWishes, wish, type Wishes } from './device/wishes'
 
@@ -42,8 +43,9 @@ const switches: [keyof Pick<Wishes, 'speaks' | 'buzzes' | 'flashes'>, string][] 
 /** How this device sounds, who counts, and whose thumb it is. */
 export function BellSheet({ onShut }: { onShut: () => void }) {
   const wishes = useWishes()
+  const panel = usePanel<HTMLElement>()
   return (
-    <section aria-label="Sound, hand and counting" className="floor-panel">
+    <section ref={panel} tabIndex={-1} aria-label="Sound, hand and counting" className="floor-panel">
       <div className="flex items-start gap-3">
         <h2 className="grow text-2xl">On this device</h2>
         <button type="button" className="btn btn-ghost btn-square btn-sm" aria-label="Back" onClick={onShut}>

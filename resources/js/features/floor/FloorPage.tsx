@@ -1,5 +1,6 @@
-import { useState } from 'react'
+import { useRef, useState } from 'react'
 import { ApiError, type Session } from '../../shared/api'
+import { useNeverLost } from '../../shared/lib/useNeverLost'
 import { useTitle } from '../../shared/lib/useTitle'
 import { Loading, Problem } from '../../shared/ui'
 import { AsOf } from './AsOf'
@@ -16,6 +17,8 @@ function Alone({ session }: { session: Session }) {
 
 /** The screen that is used while the client trains: full screen, nothing else on it. */
 export function FloorPage({ sessionId }: { sessionId: number }) {
+  const page = useRef<HTMLElement>(null)
+  useNeverLost(page)
   const me = useOwnOutbox()
   const session = useSession(sessionId)
   const owner = useOutboxOwner()
@@ -28,7 +31,7 @@ export function FloorPage({ sessionId }: { sessionId: number }) {
   useTitle(here === undefined ? 'Floor' : `Floor · ${here.clientName}`)
   const isNobody = me.isError && owner === null && me.trainer === null
   return (
-    <main className="floor">
+    <main ref={page} tabIndex={-1} className="floor outline-none">
       {here === undefined && !isNobody && !session.isError && <Loading what="the session" />}
       {isNobody && me.error instanceof ApiError && me.error.status === 401 && <SignInHere />}
       {isNobody && !(me.error instanceof ApiError && me.error.status === 401) && (

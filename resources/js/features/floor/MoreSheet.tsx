@@ -2,6 +2,7 @@ import { X } from 'lucide-react'
 import { useState } from 'react'
 import type { Session } from '../../shared/api'
 import { counted } from '../../shared/lib/counts'
+import { usePanel } from '../../shared/lib/usePanel'
 import { secondsLeft } from './run/acts'
 import { openSets } from './run/run'
 import { said } from './said'
@@ -14,6 +15,7 @@ const shorter = [5, 10, 20]
 export function MoreSheet({ floor, session, onShut }: { floor: Floor; session: Session; onShut: () => void }) {
   const { run, hands } = floor
   const [words, setWords] = useState('')
+  const panel = usePanel<HTMLElement>()
   const open = openSets(run)
   const out = run.sets.filter((set) => set.state === 'skipped')
   const minutesLeft = Math.ceil(secondsLeft(run) / 60)
@@ -23,7 +25,7 @@ export function MoreSheet({ floor, session, onShut }: { floor: Floor; session: S
     onShut()
   }
   return (
-    <section aria-label="More" className="floor-panel">
+    <section ref={panel} tabIndex={-1} aria-label="More" className="floor-panel">
       <div className="flex items-start gap-3">
         <h2 className="grow text-2xl">More</h2>
         <button type="button" className="btn btn-ghost btn-square btn-sm" aria-label="Back" onClick={onShut}>

@@ -1,5 +1,6 @@
 import { useState } from 'react'
 import type { Alternative, Item, Session } from '../../shared/api'
+import { usePanel } from '../../shared/lib/usePanel'
 import type { Others } from './run/others'
 
 interface PainSheetProps {
@@ -53,10 +54,11 @@ export function PainSheet({
 }: PainSheetProps) {
   const [where, setWhere] = useState('')
   const [what, setWhat] = useState('')
+  const panel = usePanel<HTMLElement>()
   const places = session.parts.map((part) => part.label.replace(/^Sore /, ''))
   const isSerious = serious.includes(what)
   return (
-    <section role="alertdialog" aria-label="Pain" className="floor-panel border-error">
+    <section ref={panel} tabIndex={-1} role="alertdialog" aria-label="Pain" className="floor-panel border-error">
       <h2 className="text-2xl text-error">Stop {item === null ? '' : item.name.toLowerCase()}</h2>
       <p className="mt-1">
         Pain in the chest, dizziness or unusual breathlessness: end the session, call {session.emergencyNumber}.

@@ -1,7 +1,8 @@
 import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useRef, useState } from 'react'
 import type { Session } from '../../shared/api'
 import { minutesAndSeconds } from '../../shared/lib/time'
+import { useNeverLost } from '../../shared/lib/useNeverLost'
 import { useTitle } from '../../shared/lib/useTitle'
 import { Loading, Problem } from '../../shared/ui'
 import { AsOf } from './AsOf'
@@ -101,6 +102,8 @@ function Pair({ sessions }: { sessions: readonly [Session, Session] }) {
 
 /** Two people who share one kit: one works while the other rests, each with loads and sets of their own. */
 export function PairPage({ first, second }: { first: number; second: number }) {
+  const page = useRef<HTMLElement>(null)
+  useNeverLost(page)
   const me = useOwnOutbox()
   const owner = useOutboxOwner()
   const one = useSession(first)
@@ -114,7 +117,7 @@ export function PairPage({ first, second }: { first: number; second: number }) {
   const sessions =
     owner !== null && one.data !== undefined && two.data !== undefined ? ([one.data, two.data] as const) : null
   return (
-    <main className="floor">
+    <main ref={page} tabIndex={-1} className="floor outline-none">
       {sessions === null && error === null && <Loading what="both sessions" />}
       {sessions === null && error !== null && (
         <Problem error={error} onRetry={() => void Promise.all([one.refetch(), two.refetch()])} />

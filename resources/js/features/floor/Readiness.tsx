@@ -1,5 +1,6 @@
 import { useState } from 'react'
 import type { Session } from '../../shared/api'
+import { usePanel } from '../../shared/lib/usePanel'
 import { happen } from './device/outbox'
 import { eventOf } from './run/events'
 
@@ -15,6 +16,7 @@ const whole = (typed: string): number | null => (/^\d+$/.test(typed.trim()) ? Nu
 
 /** How the client comes to the session: asked in half a minute, before anything is lifted. */
 export function Readiness({ session, onClose }: { session: Session; onClose: () => void }) {
+  const panel = usePanel<HTMLFormElement>()
   const [sleep, setSleep] = useState('')
   const [sore, setSore] = useState<Record<string, number>>({})
   const [pressure, setPressure] = useState({ systolic: '', diastolic: '' })
@@ -48,6 +50,8 @@ export function Readiness({ session, onClose }: { session: Session; onClose: () 
   }
   return (
     <form
+      ref={panel}
+      tabIndex={-1}
       noValidate
       aria-label="How are you today?"
       className="floor-panel"

@@ -44,6 +44,13 @@ function useCount(floor: Floor): { count: number; tap: (by: number) => void } {
   }
 }
 
+const sheetNames: Record<Exclude<Sheet, null>, string> = {
+  swap: 'Something else instead',
+  pain: 'Pain',
+  more: 'More',
+  bell: 'On this device',
+}
+
 interface RunningProps {
   session: Session
   floor: Floor
@@ -71,7 +78,8 @@ export function Running({ session, floor, names }: RunningProps) {
   useEffect(() => {
     window.scrollTo(0, 0)
     // Whoever has gone to no other control finds the main action under the key and the thumb.
-    if (document.activeElement === document.body) main.current?.focus({ preventScroll: true })
+    const at = document.activeElement
+    if (at === document.body || at?.matches('.floor') === true) main.current?.focus({ preventScroll: true })
   }, [place])
 
   const act = () => {
@@ -164,6 +172,7 @@ export function Running({ session, floor, names }: RunningProps) {
           <Movement set={set} phase={run.phase} isHeld={isHeld} others={others} onStep={onStep} />
         )}
         <div className="floor-side-panel">
+          {open !== null && <h1 className="sr-only">{sheetNames[open]}</h1>}
           <Suspense fallback={null}>
             {floor.unseen.length > 0 ? (
               <Asleep floor={floor} />

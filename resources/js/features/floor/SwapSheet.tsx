@@ -1,6 +1,7 @@
 import { X } from 'lucide-react'
 import type { Alternative, Item } from '../../shared/api'
 import { MovingFigure } from '../../shared/figure'
+import { usePanel } from '../../shared/lib/usePanel'
 import type { Others } from './run/others'
 
 interface SwapSheetProps {
@@ -38,6 +39,7 @@ function Row({ other, label, onTake }: { other: Alternative; label: string | nul
 
 /** What else the shelf allows in this place; one touch takes it, and the session goes on where it was. */
 export function SwapSheet({ title, item, others, onTake, onShut }: SwapSheetProps) {
+  const panel = usePanel<HTMLElement>()
   const list = [
     ...(others?.before == null ? [] : [{ other: others.before, label: 'as before' }]),
     ...(others?.easier == null ? [] : [{ other: others.easier, label: 'easier' }]),
@@ -45,7 +47,7 @@ export function SwapSheet({ title, item, others, onTake, onShut }: SwapSheetProp
     ...(others?.swaps ?? []).map((other) => ({ other, label: null })),
   ]
   return (
-    <section aria-label={title ?? 'Swap'} className="floor-panel">
+    <section ref={panel} tabIndex={-1} aria-label={title ?? 'Swap'} className="floor-panel">
       <div className="flex items-start gap-3">
         <h2 className="grow text-2xl">{title ?? `Instead of ${item.name.toLowerCase()}`}</h2>
         <button type="button" className="btn btn-ghost btn-square btn-sm" aria-label="Back" onClick={onShut}>

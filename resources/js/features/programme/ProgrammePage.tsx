@@ -28,7 +28,7 @@ import {
 import { RunActions } from './RunActions'
 import { StartPanel } from './StartPanel'
 import { Weeks } from './Weeks'
-import { Reading, SessionText } from './Written'
+import { Reading, SessionText, sessionTextId } from './Written'
 
 const states: Record<string, string> = {
   proposed: 'proposed, not kept yet',
@@ -109,6 +109,23 @@ function Others({ programmes, shown }: { programmes: Programmes; shown: number |
         ))}
       </ul>
     </nav>
+  )
+}
+
+/** Why it was not kept, beside what was pressed, with the way to what has to be put right. */
+function NotKept({ error, onGo }: { error: Error; onGo: (() => void) | null }) {
+  const words = error instanceof ApiError ? (Object.values(error.errors)[0]?.[0] ?? error.message) : error.message
+  const said = useRef<HTMLParagraphElement>(null)
+  useEffect(() => said.current?.focus(), [error])
+  return (
+    <p ref={said} tabIndex={-1} role="alert" className="w-full font-semibold text-error outline-none">
+      {words}{' '}
+      {onGo !== null && (
+        <button type="button" className="btn btn-outline btn-sm" onClick={onGo}>
+          Go to the text
+        </button>
+      )}
+    </p>
   )
 }
 
@@ -253,6 +270,9 @@ function Planning({
           >
             {keep.isPending ? 'Writing it down…' : 'Start it'}
           </button>
+          {keep.error !== null && (
+            <NotKept error={keep.error} onGo={writes ? () => document.getElementById(sessionTextId)?.focus() : null} />
+          )}
         </Shown>
       )}
     </>

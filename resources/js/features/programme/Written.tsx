@@ -6,6 +6,9 @@ goblet squat 3x10 12 kg
 A: floor press / row 3x12 rest 60
 plank as long as clean`
 
+/** Where the text stands on its page. */
+export const sessionTextId = 'session-in-words'
+
 /** A session as trainers scribble it: a line is a block. */
 export function SessionText({
   text,
@@ -25,6 +28,7 @@ export function SessionText({
       {(attributes) => (
         <textarea
           {...attributes}
+          id={sessionTextId}
           rows={7}
           spellCheck={false}
           placeholder={example}

@@ -1,3 +1,4 @@
+import { useState } from 'react'
 import { z } from 'zod'
 import { ApiError, type Visit } from '../../shared/api'
 import { clockTime, day, optional, useEntry } from '../../shared/form'
@@ -16,6 +17,7 @@ export function ChangeVisit({ visit, onDone }: { visit: Visit; onDone: () => voi
     send: (to) => move.mutateAsync({ visit, to }),
     onSent: onDone,
   })
+  const [needsWhy, setNeedsWhy] = useState(false)
   const isBusy = entry.isSending || cancel.isPending || remove.isPending
   const other = cancel.error ?? remove.error
   const leave = () => {
@@ -32,9 +34,17 @@ export function ChangeVisit({ visit, onDone }: { visit: Visit; onDone: () => voi
       <TextInput label="Time" type="time" {...entry.field('time')} />
       <TextInput
         label="Why"
-        hint="To cancel, a few words are needed."
+        hint="Needed to cancel; may stay empty to move."
         {...entry.field('why')}
-        error={entry.messageOf('why') ?? (other instanceof ApiError ? other.about('why') : undefined)}
+        onChange={(words) => {
+          setNeedsWhy(false)
+          entry.set('why', words)
+        }}
+        error={
+          needsWhy
+            ? 'Say in a few words why it is cancelled.'
+            : (entry.messageOf('why') ?? (other instanceof ApiError ? other.about('why') : undefined))
+        }
       />
       <div className="col-span-full flex flex-wrap items-center gap-2">
         <button className="btn btn-primary" disabled={isBusy}>
@@ -54,7 +64,15 @@ export function ChangeVisit({ visit, onDone }: { visit: Visit; onDone: () => voi
             type="button"
             className="btn btn-outline"
             disabled={isBusy}
-            onClick={() => cancel.mutate({ visit, why: entry.entered.why }, { onSuccess: leave })}
+            onClick={(event) => {
+              if (entry.entered.why.trim() !== '') {
+                cancel.mutate({ visit, why: entry.entered.why }, { onSuccess: leave })
+                return
+              }
+              const { form } = event.currentTarget
+              setNeedsWhy(true)
+              setTimeout(() => form?.querySelector<HTMLElement>('[aria-invalid="true"]')?.focus())
+            }}
           >
             Cancel the visit
           </button>

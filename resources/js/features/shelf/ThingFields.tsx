@@ -63,7 +63,8 @@ export function ThingFields({ value, onChange, onMass, error, missing = {}, isNe
         {asks.includes('length') && field('restLengthCm', 'Length at rest', 'cm')}
         {asks.includes('handles') && field('handleCm', 'Each handle', 'cm', 'Empty: 12 cm, strap and all')}
         {asks.includes('pull') && field('forceAtDoubleN', 'Pull at twice that', 'N', 'Empty: until the Bench tests it')}
-        {asks.includes('height') && field('heightCm', 'Height', 'cm')}
+        {asks.includes('height') &&
+          field('heightCm', 'Height', 'cm', missing.heightCm ?? 'Empty: as such things usually are, and marked so')}
         {asks.includes('plates') && !hasDial(value('plates')) && field('handleKg', 'Bare handle', 'kg')}
         {asks.includes('bar') && field('handleKg', 'Bare bar', 'kg')}
         {asks.includes('pole') && field('diameterMm', 'Thickness', 'mm')}

@@ -1,4 +1,5 @@
 import {
+  type Announcements,
   DndContext,
   type DragEndEvent,
   DragOverlay,
@@ -18,7 +19,7 @@ import { Loading, Problem } from '../../../shared/ui'
 import { weekdays } from '../PlanForm'
 import { CheckRow, MuscleBands } from '../Proofs'
 import type { Dragged } from './Grip'
-import { type Gap, heir, neighbour, otherDay, slotKey, slotKeys } from './places'
+import { type Gap, heir, neighbour, otherDay, slotKey, slotKeys, threadOf } from './places'
 import { type Edit, sheetOptions } from './queries'
 import { SessionSheet, troubleOfWeek } from './SessionSheet'
 import { MendButtons } from './SlotRow'
@@ -63,6 +64,23 @@ const nearestToPointer: CollisionDetection = ({ pointerCoordinates, droppableRec
   return near.sort((one, other) => one.data.value - other.data.value)
 }
 
+const nameOf = (active: { data: { current?: unknown } }) =>
+  (active.data.current as Dragged | undefined)?.name ?? 'The exercise'
+const dayOf = (over: { data: { current?: unknown } } | null) => {
+  const gap = over?.data.current as Gap | undefined
+  return gap === undefined ? null : (weekdays[gap.weekday - 1] ?? null)
+}
+
+/** What a drag says to somebody who cannot see it. */
+const announcements: Announcements = {
+  onDragStart: ({ active }) => `${nameOf(active)} is picked up.`,
+  onDragOver: ({ active, over }) =>
+    dayOf(over) === null ? `${nameOf(active)} is over nothing.` : `${nameOf(active)} is over ${dayOf(over)}.`,
+  onDragEnd: ({ active, over }) =>
+    dayOf(over) === null ? `${nameOf(active)} stays where it was.` : `${nameOf(active)} is put down on ${dayOf(over)}.`,
+  onDragCancel: ({ active }) => `${nameOf(active)} stays where it was.`,
+}
+
 function Editor({ sheet }: { sheet: WeekSheet }) {
   useTitle(`Week ${sheet.number}: ${sheet.programme}`)
   const navigate = useNavigate()
@@ -73,7 +91,11 @@ function Editor({ sheet }: { sheet: WeekSheet }) {
   const focused = useRef<string | null>(null)
   const copied = useRef<{ weekday: number; slot: string } | null>(null)
   const focus = (key: string | null) => {
-    const row = key === null ? null : document.querySelector<HTMLElement>(`[data-slot="${CSS.escape(key)}"]`)
+    if (key === null) return
+    const row =
+      document.querySelector<HTMLElement>(`[data-slot="${CSS.escape(key)}"]`) ??
+      // What was taken back stands on another day again.
+      document.querySelector<HTMLElement>(`[data-slot$="${CSS.escape(`/${threadOf(key)}`)}"]`)
     row?.focus()
   }
   const path = `/clients/${sheet.clientId}/programme/${sheet.programmeId}/week`
@@ -90,7 +112,8 @@ function Editor({ sheet }: { sheet: WeekSheet }) {
 
   // What was moved keeps the focus, wherever it stands now.
   useEffect(() => {
-    if (focused.current !== null && (document.activeElement === document.body || document.activeElement === null)) {
+    const now = document.activeElement
+    if (focused.current !== null && (now === null || now === document.body || now.matches('main'))) {
       focus(focused.current)
     }
   }, [sheet])
@@ -187,6 +210,7 @@ function Editor({ sheet }: { sheet: WeekSheet }) {
     <DndContext
       sensors={sensors}
       collisionDetection={nearestToPointer}
+      accessibility={{ announcements, screenReaderInstructions: { draggable: 'Alt with the arrow keys moves it.' } }}
       onDragStart={({ active }) => setDragged((active.data.current as Dragged | undefined) ?? null)}
       onDragCancel={() => setDragged(null)}
       onDragEnd={dropped}
@@ -253,7 +277,7 @@ function Editor({ sheet }: { sheet: WeekSheet }) {
         </span>
       </p>
       {editing.stale && (
-        <div role="alert" className="caution my-2">
+        <div role="alert" className="caution week-refused">
           <p>{editing.stale.message}</p>
           <span className="flex gap-2">
             <button type="button" className="btn btn-sm" onClick={editing.again}>
@@ -266,10 +290,10 @@ function Editor({ sheet }: { sheet: WeekSheet }) {
         </div>
       )}
       {editing.problem && (
-        <div role="alert" className="caution my-2">
-          <p>{editing.problem.message}</p>
+        <div role="alert" className="caution week-refused">
+          <p>Not changed: {editing.problem.message}</p>
           <button type="button" className="btn btn-ghost btn-sm" onClick={editing.dismiss}>
-            Well
+            Close
           </button>
         </div>
       )}

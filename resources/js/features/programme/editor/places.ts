@@ -34,6 +34,9 @@ export function standsAlone(blocks: SheetBlock[], index: number): boolean {
 /** Names a slot in the page: threads are unique within a day. */
 export const slotKey = (weekday: number, thread: string) => `${weekday}/${thread}`
 
+/** The thread a slot is named by. */
+export const threadOf = (key: string) => key.slice(key.indexOf('/') + 1)
+
 /** All exercises of the week as they stand, for walking through them. */
 export function slotKeys(sheet: WeekSheet): string[] {
   return sheet.sessions.flatMap((session) =>
