@@ -32,7 +32,12 @@ final readonly class DayPlan
         $rungs = [];
         foreach ($session->items() as $item) {
             $now = $item->now();
-            $rungs[$item->id] = $this->rungs->rungFor($this->catalogue->exercise($now->exercise), $now->setting, $situation);
+            $rungs[$item->id] = $this->rungs->rungFor(
+                $this->catalogue->exercise($now->exercise),
+                $now->setting,
+                $situation,
+                (string) $now->words,
+            );
         }
 
         return $rungs;

@@ -46,7 +46,8 @@ final readonly class ShowItem
         $exercise = $this->catalogue->exercise($now->exercise);
         $problems = $this->rungs->problemsAsWritten($exercise, $now->setting, $situation);
         $certainty = $rung->certainty ?? Certainty::Labelled;
-        $words = $now->words ?? $rung->words ?? SettingInWords::of($exercise, $now->setting);
+        // The words of the thing that is laid out: what was written may name one that stands here no more.
+        $words = $rung->words ?? $now->words ?? SettingInWords::of($exercise, $now->setting);
         $body = $situation->client->body;
 
         return new ItemResource(

@@ -17,6 +17,7 @@ use App\Http\Resources\Floor\SessionResource;
 use App\Http\Resources\Floor\SheddingResource;
 use App\Http\Resources\Floor\StepResource;
 use App\Http\Resources\Shared\HealthLockResource;
+use App\Http\Resources\Shared\SheetRowResource;
 use App\Models\Block;
 use App\Models\FloorEvent;
 use App\Models\Item;
@@ -61,11 +62,12 @@ final readonly class ShowSession
         $rungs = $this->dayPlan->rungs($session, $situation);
         $layOut = [];
         foreach ($session->items() as $item) {
-            $layOut = [...$layOut, ...($item->left_out === null ? $rungs[$item->id]?->toLayOut() ?? [] : [])];
+            $layOut = [...$layOut, ...($item->left_out === null ? $rungs[$item->id]?->toLayOut($situation->shelf) ?? [] : [])];
         }
         $plan = $this->dayPlan->of($session, $rungs);
         $leading = $this->leadingSides->handle($session->client);
         $timeline = $this->dayPlan->timeline($plan, $situation);
+        $steps = $this->dayPlan->timeline($plan, $situation, everyPick: true, leading: $leading)->steps;
         $trainer = $session->client->trainer;
         $asksPressure = $situation->client->has(Limit::HighBloodPressure);
         $best = $this->bestHolds($session);
@@ -99,7 +101,8 @@ final readonly class ShowSession
                     $best[$item->now()->exercise] ?? null,
                 ))->all(),
             ))->all()),
-            steps: array_map(StepResource::of(...), $this->dayPlan->timeline($plan, $situation, everyPick: true, leading: $leading)->steps),
+            steps: array_map(StepResource::of(...), $steps),
+            rows: SheetRowResource::allOf($steps),
             facts: $this->facts($session),
             shedding: array_map(
                 static fn (array $one): SheddingResource => new SheddingResource((int) $one['thread'], $one['sets']),

@@ -92,8 +92,8 @@ final readonly class ReadProgramme
     {
         $asked = $row->assignment;
         $exercise = $this->catalogue->exercise($asked->exercise);
-        $rung = $situation === null ? null : $this->rungs->rungFor($exercise, $asked->setting, $situation);
-        $words = $asked->words ?? $rung->words ?? SettingInWords::of($exercise, $asked->setting);
+        $rung = $situation === null ? null : $this->rungs->rungFor($exercise, $asked->setting, $situation, (string) $asked->words);
+        $words = $rung->words ?? $asked->words ?? SettingInWords::of($exercise, $asked->setting);
 
         return new CoreSlot($row->thread, $exercise, $asked->with(words: $words), $rung->things ?? []);
     }

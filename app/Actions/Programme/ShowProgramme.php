@@ -24,6 +24,7 @@ use App\Http\Resources\Programme\WrittenSlotResource;
 use App\Models\Client;
 use App\Models\Programme;
 use App\Models\ProgrammeTurn;
+use App\Models\TrainingSession;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use NimbleShelf\Core\Planning\Block;
@@ -204,7 +205,10 @@ final readonly class ShowProgramme
         /** @var ProgrammeTurn|null $last */
         $last = ProgrammeTurn::query()->where('client_id', $programme->client_id)->whereNull('undone_at')->orderByDesc('id')->first();
 
-        return $last === null || $last->programme_id !== $programme->id ? null : ProgrammeTurnResource::of($last);
+        // What has been begun of it since stays; then there is nothing to take back.
+        $isBegun = $last !== null && TrainingSession::query()->whereIn('id', $last->made)->whereNotNull('started_at')->exists();
+
+        return $last === null || $isBegun || $last->programme_id !== $programme->id ? null : ProgrammeTurnResource::of($last);
     }
 
     /**

@@ -12,6 +12,7 @@ use App\Http\Resources\Programme\SlotDetailResource;
 use App\Http\Resources\Programme\SlotStepResource;
 use App\Http\Resources\Shared\EquivalentResource;
 use App\Http\Resources\Shared\FigureResource;
+use App\Http\Resources\Shared\SheetRowResource;
 use App\Models\Programme;
 use App\Models\Week;
 use NimbleShelf\Core\Catalogue\Catalogue;
@@ -75,7 +76,7 @@ final readonly class ShowSlot
             figure: FigureResource::of($this->model->rig($exercise, $body, $setting), $exercise, $setting, $body),
             cues: CuesResource::of($exercise),
             cautions: Cautions::of($rung, $brief->situation),
-            layOut: $rung->toLayOut(),
+            layOut: $rung->toLayOut($brief->situation->shelf),
             easier: SlotStepResource::of($this->editor->next($slot, isHarder: false, brief: $brief)),
             harder: SlotStepResource::of($this->editor->next($slot, isHarder: true, brief: $brief)),
             equivalent: $equivalent === null ? null : EquivalentResource::of($equivalent, $this->catalogue),
@@ -92,7 +93,7 @@ final readonly class ShowSlot
         }
         $layOut = [];
         foreach ($day->plan->slots() as $slot) {
-            array_push($layOut, ...$this->rungOf($slot, $brief->situation)->toLayOut());
+            array_push($layOut, ...$this->rungOf($slot, $brief->situation)->toLayOut($brief->situation->shelf));
         }
         $steps = $day->timeline($brief)->steps;
         $minutes = static fn (StepKind $kind): int => (int) round(array_sum(array_map(
@@ -103,6 +104,7 @@ final readonly class ShowSlot
         return new SessionDetailResource(
             weekday: $weekday,
             layOut: array_values(array_unique($layOut)),
+            rows: SheetRowResource::allOf($steps),
             shorter: array_map(
                 fn (int $most): ShorterSelfResource => $this->shorter($week, $day, $most, $brief),
                 array_values(array_filter(self::SHORTER_MINUTES, static fn (int $most): bool => $most < $day->day->minutes)),
@@ -155,7 +157,7 @@ final readonly class ShowSlot
         $exercise = $slot->exercise;
         $setting = $slot->assignment->setting;
 
-        return $this->rungs->rungFor($exercise, $setting, $situation)
+        return $this->rungs->rungFor($exercise, $setting, $situation, (string) $slot->assignment->words)
             ?? new Rung($exercise, $setting, [], Certainty::Labelled, (string) $slot->assignment->words, $exercise->setUpSeconds);
     }
 }

@@ -6,6 +6,7 @@ namespace App\Actions\Round;
 
 use App\Actions\Clients\AssessHealth;
 use App\Actions\Clients\DescribeClient;
+use App\Actions\Floor\DayPlan;
 use App\Actions\Floor\ShowSession;
 use App\Casts\AsMoment;
 use App\Http\Resources\Round\RoundResource;
@@ -22,6 +23,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use NimbleShelf\Core\Catalogue\Catalogue;
+use NimbleShelf\Core\Planning\Step;
 
 /** The visits of one day in order, with the week around it. */
 final readonly class ShowRound
@@ -33,6 +35,7 @@ final readonly class ShowRound
         private Catalogue $catalogue,
         private DescribeClient $describe,
         private AssessHealth $assess,
+        private DayPlan $dayPlan,
     ) {
     }
 
@@ -106,6 +109,18 @@ final readonly class ShowRound
             && $one->starts_at->lessThan($ends($session)) && $session->starts_at->lessThan($ends($one)));
     }
 
+    /** As the Floor counts them: each side that is done apart is one. */
+    private function setsOf(TrainingSession $session): int
+    {
+        $timeline = $this->dayPlan->timeline(
+            $this->dayPlan->of($session, []),
+            $this->describe->plainSituation($session->client),
+            everyPick: true,
+        );
+
+        return count(array_filter($timeline->steps, static fn (Step $step): bool => $step->endsSet));
+    }
+
     /** Somebody who shares the kit, and so trains in the same room. */
     private function sharesKit(TrainingSession $one, TrainingSession $other): bool
     {
@@ -156,7 +171,7 @@ final readonly class ShowRound
             swapsNeeded: count($toSwap),
             firstSwapItemId: $toSwap[0] ?? null,
             setsLogged: (int) $items->sum(fn (Item $item): int => $item->setLogs->count()),
-            setsPlanned: (int) $items->whereNull('left_out')->sum(fn (Item $item): int => $item->chosen->sets),
+            setsPlanned: $this->setsOf($session),
             limits: LimitResource::allOf($this->describe->limits($client)),
             painNotes: array_values(
                 $pain->map(

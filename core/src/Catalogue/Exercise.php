@@ -37,6 +37,7 @@ final readonly class Exercise
      * @param  string  $side  `both`, `each` (one after the other) or `alternating`.
      * @param  list<array{point: LoadPoint, implements: list<string>}>  $loads
      * @param  list<BandLayout>  $bandLayouts
+     * @param  list<string>  $layOut  What stands on no shelf and has to be at hand all the same: a door.
      * @param  list<string>  $needs  Things and room that must be there: `towel`, `wall`, `overhead`, `smooth-floor`, …
      * @param  list<string>  $traits  What limits look at; see LimitRules.
      * @param  list<string>  $schools  Points on which trainers differ, by their ids.
@@ -72,6 +73,7 @@ final readonly class Exercise
         public BandAttachment $bandAttachment,
         public ?Support $support,
         public array $needs,
+        public array $layOut,
         public array $traits,
         public array $schools,
         public string $position,
@@ -118,7 +120,8 @@ final readonly class Exercise
          *         kinds: list<string>, under: string, required?: bool,
          *         usual_cm?: float|int, least_cm?: float|int, most_cm?: float|int
          *     }|null,
-         *     needs?: list<string>, traits?: list<string>, schools?: list<string>, position: string, impact: string,
+         *     needs?: list<string>, lay_out?: list<string>,
+         *     traits?: list<string>, schools?: list<string>, position: string, impact: string,
          *     noise: string, skill: int, set_up_seconds: int,
          *     tempo: array{lower: int, pause: int, lift: int, top: int}, ladder: array<string, list<string>>,
          *     cues: array{set_up: list<string>, outward: list<string>, inward: list<string>, breath: string, feel: string},
@@ -159,6 +162,7 @@ final readonly class Exercise
                 mostM: ($support['most_cm'] ?? 200) / 100,
             ),
             needs: $data['needs'] ?? [],
+            layOut: $data['lay_out'] ?? [],
             traits: [$data['position'], ...$data['traits'] ?? []],
             schools: $data['schools'] ?? [],
             position: $data['position'],

@@ -37,8 +37,13 @@ final readonly class Rung
         return $this->exercise->isOneSidedIn($this->setting);
     }
 
-    /** @return list<string> What to have at hand; of a carrier with what goes into it. */
-    public function toLayOut(): array
+    /**
+     * What to have at hand; of a carrier with what goes into it, and what the exercise needs beside its load.
+     *
+     * @param  list<Thing>  $shelf  For the names of what is needed beside it: which towel, which wall.
+     * @return list<string>
+     */
+    public function toLayOut(array $shelf = []): array
     {
         $recipe = $this->packing?->near($this->setting->massKg);
         $said = [];
@@ -47,8 +52,13 @@ final readonly class Rung
                 $said[] = $recipe !== null && $thing->id === $this->packing->carrier->id ? $this->packing->laidOut($recipe) : $thing->name;
             }
         }
+        $kinds = array_map(static fn (Thing $thing): string => $thing->kind, $this->things);
+        foreach (array_diff(array_intersect($this->exercise->needs, Thing::KINDS), $kinds) as $kind) {
+            $own = array_filter($shelf, static fn (Thing $thing): bool => $thing->kind === $kind && $thing->outOfService === null);
+            $said[] = array_values($own)[0]->name ?? $kind;
+        }
 
-        return $said;
+        return [...$said, ...$this->exercise->layOut];
     }
 
     /** @param  list<Place>  $places */

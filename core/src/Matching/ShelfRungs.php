@@ -55,17 +55,16 @@ final readonly class ShelfRungs
 
     /**
      * The rung of the shelf that is this very setting, or one that can be moved to it; null where the shelf does not allow it.
+     *
+     * @param  string  $words  What was written: of two things alike, two tubes of one strength, the one that is named.
      */
-    public function rungFor(Exercise $exercise, Setting $setting, Situation $situation): ?Rung
+    public function rungFor(Exercise $exercise, Setting $setting, Situation $situation, string $words = ''): ?Rung
     {
         $rungs = $this->finder->rungs($exercise, $situation)['rungs'];
-        foreach ($rungs as $rung) {
-            if ($rung->setting->sameAs($setting)) {
-                return $rung;
-            }
-        }
+        $same = array_values(array_filter($rungs, static fn (Rung $rung): bool => $rung->setting->sameAs($setting)));
+        $named = array_values(array_filter($same, static fn (Rung $rung): bool => $rung->words === $words));
 
-        return LiveRung::at($rungs, $setting);
+        return $named[0] ?? $same[0] ?? LiveRung::at($rungs, $setting);
     }
 
     /** @return list<string> Why things on the shelf do not serve the exercise. */

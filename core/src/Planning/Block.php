@@ -14,6 +14,11 @@ final readonly class Block
     {
     }
 
+    public function withName(string $name): self
+    {
+        return new self($this->kind, $name, $this->rule, $this->slots);
+    }
+
     /**
      * @param  list<Slot>  $slots
      *

@@ -38,7 +38,7 @@ final readonly class Timeline
         ?RestingLimbs $resting = null,
         bool $everyPick = false,
     ): self {
-        $steps = $conflicts = $inHand = $lastUse = [];
+        $steps = $conflicts = $inHand = $lastUse = $lastUser = [];
         $restSeconds = 0.0;
         $before = null;
         $isOnFloor = false;
@@ -51,15 +51,18 @@ final readonly class Timeline
                 $positionChanges += $change->changesPosition ? 1 : 0;
                 foreach (ThingInUse::allOf($slot) as $use) {
                     if ($before !== null && ! $isFirst && $block->kind->goesRound() && isset($change->anew[$use->id])) {
-                        $conflicts["{$use->id}/{$before->thread}/{$slot->thread}"] = new KitConflict(
+                        // Whoever had it last, which is not always whoever went before.
+                        $user = $lastUser[$use->id] ?? $before;
+                        $conflicts["{$use->id}/{$user->thread}/{$slot->thread}"] = new KitConflict(
                             $use,
-                            $before,
+                            $user,
                             $slot,
                             $change->seconds,
                             $restSeconds,
                         );
                     }
                     $lastUse[$use->id] = $use;
+                    $lastUser[$use->id] = $slot;
                 }
                 $steps = [...$steps, ...self::between($turn, $before, $change, $restSeconds), ...self::workOf($turn)];
                 [$restSeconds, $inHand, $before, $isOnFloor, $isFirst] = [

@@ -107,7 +107,7 @@ final class SessionReader
             $blocks[] = $this->block($line, $number + 1, $brief);
         }
 
-        return $blocks;
+        return self::numbered($blocks);
     }
 
     /**
@@ -244,7 +244,7 @@ final class SessionReader
             try {
                 $block = Block::of(
                     self::kindFor($kind, count($made), isset($said['rounds'])),
-                    self::named($kind, $number),
+                    $kind === BlockKind::Straight ? 'Work' : ucfirst($kind->label()),
                     self::rule($kind, $said),
                     $made,
                 );
@@ -292,9 +292,31 @@ final class SessionReader
         };
     }
 
-    private static function named(BlockKind $kind, int $number): string
+    /**
+     * Blocks of one kind are told apart by their number among them; one alone needs none.
+     *
+     * @param  list<WrittenBlock>  $written
+     * @return list<WrittenBlock>
+     */
+    private static function numbered(array $written): array
     {
-        return $kind === BlockKind::Straight ? 'Work' : ucfirst($kind->label())." {$number}";
+        $ofKind = array_count_values(array_map(static fn (WrittenBlock $one): string => $one->kind->value, $written));
+        $seen = [];
+
+        return array_map(static function (WrittenBlock $one) use ($ofKind, &$seen): WrittenBlock {
+            $kind = $one->kind->value;
+            $seen[$kind] = ($seen[$kind] ?? 0) + 1;
+
+            return $one->block === null || $one->kind === BlockKind::Straight || $ofKind[$kind] === 1
+                ? $one
+                : new WrittenBlock(
+                    $one->text,
+                    $one->kind,
+                    $one->slots,
+                    $one->block->withName("{$one->block->name} {$seen[$kind]}"),
+                    $one->unknown,
+                );
+        }, $written);
     }
 
     /** @param  array<string, int|float|list<int>>  $said */

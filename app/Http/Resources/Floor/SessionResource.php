@@ -7,6 +7,7 @@ namespace App\Http\Resources\Floor;
 use App\Enums\SessionState;
 use App\Http\Resources\Resource;
 use App\Http\Resources\Shared\HealthLockResource;
+use App\Http\Resources\Shared\SheetRowResource;
 
 /** One session with everything the Floor needs. */
 final readonly class SessionResource extends Resource
@@ -20,6 +21,7 @@ final readonly class SessionResource extends Resource
      * @param  int  $takesMinutes  What its sets, rests and changes add up to.
      * @param  int  $positionChanges  How often the client gets down to the floor or up.
      * @param  list<StepResource>  $steps  Everything that is played, in order.
+     * @param  list<SheetRowResource>  $rows  What they come to on paper, by exercise.
      * @param  list<FloorFactResource>  $facts  What happened and stands, in order; sets apart.
      * @param  list<SheddingResource>  $shedding  What is given up first as time runs short.
      * @param  NextVisitResource|null  $next  Null where none is planned.
@@ -46,6 +48,7 @@ final readonly class SessionResource extends Resource
         public array $clashes,
         public array $blocks,
         public array $steps,
+        public array $rows,
         public array $facts,
         public array $shedding,
         public ?NextVisitResource $next,

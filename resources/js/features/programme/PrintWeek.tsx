@@ -2,7 +2,7 @@ import { useQueries, useQuery } from '@tanstack/react-query'
 import { ArrowLeft } from 'lucide-react'
 import { Link, useParams } from 'react-router'
 import { useTitle } from '../../shared/lib/useTitle'
-import type { SheetBlock, WeekSheet } from '../../shared/api'
+import type { SheetBlock, SheetRow, WeekSheet } from '../../shared/api'
 import { briefDay } from '../../shared/lib/time'
 import { Loading, PaperCaution, PaperTable, Problem, type PaperGroup } from '../../shared/ui'
 import { sessionDetailOptions, sheetOptions } from './editor/queries'
@@ -16,20 +16,16 @@ export function PrintWeek() {
   return <Paper sheet={sheet.data} />
 }
 
-function onPaper(block: SheetBlock, place: number): PaperGroup {
+function onPaper(block: SheetBlock, place: number, rows: SheetRow[]): PaperGroup {
+  const rowOf = (slot: SheetBlock['slots'][number]) => rows.find(({ thread }) => thread === slot.thread)
   return {
     key: place,
-    title: block.kind === 'straight' ? '' : block.name,
+    title: block.name === '' || block.name === 'Work' ? block.label : block.name,
     rule: block.rule,
     rows: block.slots.map((slot) => ({
       key: slot.thread,
       name: slot.name,
-      dose: (
-        <>
-          {slot.short}
-          {slot.perSide && ' each side'}
-        </>
-      ),
+      dose: rowOf(slot)?.dose ?? slot.short,
       how: [
         slot.words,
         slot.tempo === null
@@ -39,8 +35,8 @@ function onPaper(block: SheetBlock, place: number): PaperGroup {
       ]
         .filter((words) => words !== '')
         .join(' · '),
-      restSeconds: slot.restSeconds,
-      sets: slot.sets,
+      restSeconds: rowOf(slot)?.restSeconds ?? slot.restSeconds,
+      sets: rowOf(slot)?.sets ?? slot.sets,
     })),
   }
 }
@@ -82,7 +78,7 @@ function Paper({ sheet }: { sheet: WeekSheet }) {
               <strong>Lay out:</strong> {details[i]?.data?.layOut.join(', ')}
             </p>
           )}
-          <PaperTable groups={session.blocks.map(onPaper)} />
+          <PaperTable groups={session.blocks.map((block, at) => onPaper(block, at, details[i]?.data?.rows ?? []))} />
         </section>
       ))}
       <PaperCaution />

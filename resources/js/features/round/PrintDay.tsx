@@ -1,29 +1,30 @@
 import { useQueries, useQuery } from '@tanstack/react-query'
 import { ArrowLeft } from 'lucide-react'
 import { Link, useParams } from 'react-router'
-import type { Block, Session, Visit } from '../../shared/api'
+import type { Block, Session, SheetRow, Visit } from '../../shared/api'
 import { longDay, timeOfDay } from '../../shared/lib/time'
 import { Loading, PageTitle, PaperCaution, PaperTable, Problem, type PaperGroup } from '../../shared/ui'
 import { AsOf, sessionOptions } from '../floor'
 import { blockWords } from '../floor/said'
 import { roundOptions } from './queries'
 
-function onPaper(block: Block): PaperGroup {
+function onPaper(block: Block, rows: SheetRow[]): PaperGroup {
+  const rowOf = (item: Block['items'][number]) => rows.find(({ thread }) => thread === String(item.id))
   return {
     key: block.id,
-    title: block.kind === 'straight' ? '' : blockWords(block),
+    title: blockWords(block),
     rule: block.ruleWords,
     rows: block.items
       .filter((item) => item.leftOut === null)
       .map((item) => ({
         key: item.id,
         name: item.name,
-        dose: `${item.sets} × ${item.dose}`,
+        dose: rowOf(item)?.dose ?? `${item.sets} × ${item.dose}`,
         how: [item.words, item.tempo ?? '', item.servable ? '' : `Needs a swap: ${item.problems[0] ?? ''}`]
           .filter((words) => words !== '')
           .join(' · '),
-        restSeconds: item.restSeconds,
-        sets: item.sets,
+        restSeconds: rowOf(item)?.restSeconds ?? item.restSeconds,
+        sets: rowOf(item)?.sets ?? item.sets,
       })),
   }
 }
@@ -56,7 +57,7 @@ function OnPaper({ visit, session }: { visit: Visit; session: Session | undefine
       {session === undefined ? (
         <p className="soft mt-1 text-sm">The session is being fetched…</p>
       ) : (
-        <PaperTable groups={session.blocks.map(onPaper)} />
+        <PaperTable groups={session.blocks.map((block) => onPaper(block, session.rows))} />
       )}
     </section>
   )

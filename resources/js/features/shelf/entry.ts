@@ -69,6 +69,8 @@ export function fieldsOfThing({ kind, name, count, outOfService, measures }: She
   const fields: Record<string, string> = { kind, name, count: String(count) }
   if (outOfService !== null) fields.outOfService = outOfService
   for (const [measure, value] of Object.entries(measures)) {
+    // A height that nobody measured is not made one by changing something else.
+    if (measure === 'height_source' || (measure === 'height_cm' && measures.height_source === 'usual')) continue
     if (typeof value === 'boolean') fields[measure] = value ? '1' : '0'
     else if (typeof value === 'number' || typeof value === 'string')
       fields[fieldOfMeasure[measure] ?? measure] = String(value)

@@ -1369,6 +1369,7 @@ export interface ScorePart {
 export interface SessionDetail {
   weekday: number
   layOut: string[]
+  rows: SheetRow[]
   shorter: ShorterSelf[]
   /** Of work alone. */
   workMinutes: number
@@ -1401,6 +1402,8 @@ export interface Session {
   blocks: Block[]
   /** Everything that is played, in order. */
   steps: Step[]
+  /** What they come to on paper, by exercise. */
+  rows: SheetRow[]
   /** What happened and stands, in order; sets apart. */
   facts: FloorFact[]
   /** What is given up first as time runs short. */
@@ -1484,6 +1487,16 @@ export interface SheetBlock {
   /** Kinds it could be with so many exercises. */
   shapes: string[]
   slots: SheetSlot[]
+}
+
+/** One exercise of a session on paper. */
+export interface SheetRow {
+  /** Of the slot; the id of the exercise of a day. */
+  thread: string
+  sets: number
+  dose: string
+  /** After its first set, changes included. */
+  restSeconds: number
 }
 
 /** A session of a week that is being changed. */

@@ -233,7 +233,9 @@ function HeldThing({ figure, pose, hand }: { figure: Figure; pose: Pose; hand: s
   const elbow = pose.at(`${hand}_elbow`)
   const forearm = angleOf(elbow, at)
   if (implement === 'kettlebell') return <Kettlebell at={at} kg={kg} up={false} />
-  if (implement === 'object') return <Jug at={at} kg={kg} />
+  if (implement === 'object' || implement === 'pourable') return <Jug at={at} kg={kg} />
+  // A bag hangs from its loop.
+  if (implement === 'rucksack') return <Sack at={[at[0], at[1] - 0.16]} kg={kg} />
   if (figure.view === 'front' && !(forearm > 45 && forearm < 135)) return <DumbbellEnd at={at} kg={kg} />
   const seen = handleSeen(figure, pose, hand)
   if (seen > 0.35) return <Dumbbell at={at} turn={forearm + 90} kg={kg} seen={seen} />
@@ -282,7 +284,7 @@ function NearMass({ figure, pose }: { figure: Figure; pose: Pose }) {
   if (point === 'goblet') {
     const at = mix(pose.at('near_grip'), pose.at('far_grip'), 0.5)
     if (implement === 'kettlebell') return <Kettlebell at={at} kg={kg} up={false} />
-    if (implement === 'object') return <Sack at={at} kg={kg} />
+    if (implement === 'object' || implement === 'rucksack') return <Sack at={at} kg={kg} />
     return <Dumbbell at={[at[0], at[1] - 0.04]} turn={90} kg={kg} />
   }
   if (point === 'hips') {

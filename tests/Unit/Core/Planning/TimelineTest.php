@@ -13,6 +13,7 @@ use NimbleShelf\Core\Planning\BlockRule;
 use NimbleShelf\Core\Planning\Dose;
 use NimbleShelf\Core\Planning\KitConflict;
 use NimbleShelf\Core\Planning\SessionPlan;
+use NimbleShelf\Core\Planning\SheetRow;
 use NimbleShelf\Core\Planning\Sides;
 use NimbleShelf\Core\Planning\Slot;
 use NimbleShelf\Core\Planning\Step;
@@ -468,3 +469,54 @@ it('writes a rule as it reads it', function (BlockKind $kind, array $rule): void
     [BlockKind::TwoPhase, ['phases' => [['sides' => 'alternating', 'seconds' => 30], ['sides' => 'both', 'seconds' => 30]]]],
     [BlockKind::Menu, ['pick' => 2, 'needs' => ['at least one pull']]],
 ]);
+
+it('comes to rows on paper that say what is played', function (): void {
+    $rows = SheetRow::allOf(played(
+        blockOf(BlockKind::Straight, [], slotOf('squat', sets: 3, dose: Dose::repetitions(10), rest: 90)),
+        blockOf(
+            BlockKind::Straight,
+            [],
+            slotOf('split-squat', sets: 2, dose: Dose::repetitions(8, perSide: true), sides: Sides::Each, rest: 60),
+        ),
+        // The clock of the block decides, whatever the slot was written with.
+        blockOf(
+            BlockKind::Intervals,
+            ['rounds' => 2, 'work_s' => 30, 'rest_s' => 15, 'round_rest_s' => 60],
+            slotOf('glute-bridge', dose: Dose::seconds(60)),
+            slotOf('push-up', dose: Dose::seconds(60)),
+        ),
+        blockOf(BlockKind::Ladder, ['doses' => [12, 9, 6], 'round_rest_s' => 45], slotOf('goblet-squat', dose: Dose::repetitions(12))),
+        blockOf(BlockKind::Hold, [], slotOf('forearm-plank', sets: 2, dose: Dose::asLongAsClean(45), rest: 30)),
+    )->steps);
+    expect(array_map(static fn (SheetRow $row): string => "{$row->slot->thread}: {$row->dose}", $rows))->toBe([
+        'squat: 3 × 10',
+        'split-squat: 2 × 8 each side',
+        'glute-bridge: 2 × 30 s',
+        'push-up: 2 × 30 s',
+        'goblet-squat: 12, 9, 6',
+        'forearm-plank: 2 × as long as clean, at most 45 s',
+    ]);
+    expect($rows[0]->restSeconds)->toBe(90)
+        ->and($rows[0]->sets)->toBe(3)
+        // Between two sides nobody rests; after both there is the rest.
+        ->and($rows[1]->restSeconds)->toBe(60);
+});
+
+it('names whoever had a thing last, not whoever went before', function (): void {
+    $tube = Thing::fromArray(['id' => 'tube', 'kind' => 'tube', 'name' => 'red tube', 'rest_length_cm' => 120, 'a_n' => 20, 'b_n' => 20]);
+    $rig = static fn (string $layout): Setting => Setting::fromArray([
+        'implement' => 'tube',
+        'band' => ['rest_length_cm' => 120, 'a_n' => 20, 'b_n' => 20, 'layout' => $layout],
+    ]);
+    $timeline = played(blockOf(
+        BlockKind::Circuit,
+        ['rounds' => 1, 'rest_s' => 5],
+        slotOf('biceps-curl', sets: 1, things: [$tube], setting: $rig('one-foot')),
+        slotOf('squat', sets: 1),
+        slotOf('push-up', sets: 1),
+        slotOf('standing-band-row', sets: 1, things: [$tube], setting: $rig('anchored-middle')),
+    ));
+    $clash = $timeline->conflicts[0] ?? null;
+    expect($clash)->toBeInstanceOf(KitConflict::class)
+        ->and([$clash->from->thread, $clash->to->thread])->toBe(['biceps-curl', 'standing-band-row']);
+});
