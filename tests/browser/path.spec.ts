@@ -190,10 +190,10 @@ test('a set that cannot be sent is kept, rests at once, and is sent once', async
   await expect(unsent).toContainText('2 things are not sent yet')
   await rest.getByRole('button', { name: '3 in reserve' }).click()
 
-  // A set is left out, and Undo takes that back, not the set.
+  // What is put off comes later, and Undo takes that back, not the set.
   const next = page.getByRole('region', { name: 'Next' })
   await expect(next).toContainText('set 2 of 3')
-  await page.getByRole('button', { name: 'Leave out', exact: true }).click()
+  await page.getByRole('button', { name: 'Later', exact: true }).click()
   await expect(next).not.toContainText('Goblet squat')
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(next).toContainText('set 2 of 3')

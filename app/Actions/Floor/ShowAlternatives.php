@@ -22,6 +22,7 @@ use NimbleShelf\Core\Matching\Candidate;
 use NimbleShelf\Core\Matching\Rung;
 use NimbleShelf\Core\Matching\ShelfRungs;
 use NimbleShelf\Core\Matching\Situation;
+use NimbleShelf\Core\Matching\SorePart;
 use NimbleShelf\Core\Planning\Assignment;
 use NimbleShelf\Core\Planning\Slot;
 use NimbleShelf\Core\Planning\Step;
@@ -168,6 +169,10 @@ final readonly class ShowAlternatives
             instead: $instead->toArray(),
             item: $this->showItem->handle($item, $instead, $rung, $situation),
             steps: array_values(array_map(StepResource::of(...), $own)),
+            loads: array_values(array_map(
+                static fn (SorePart $part): string => $part->value,
+                array_filter(SorePart::cases(), static fn (SorePart $part): bool => $part->against($rung->exercise) !== null),
+            )),
         );
     }
 

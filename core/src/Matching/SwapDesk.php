@@ -532,10 +532,9 @@ final readonly class SwapDesk
             $changes[] = 'Start light: what is written says nothing about this load.';
         }
         if (! $asked->capacityKnown && ! $rung->exercise->isHold && $asked->equivalent->isMeasured) {
-            $changes[] = sprintf(
-                'No set of this pattern is on record: end the first set with %d in reserve and log it; it calibrates the second.',
-                $asked->reserve + 2,
-            );
+            // One reserve on a card: what the first set leaves beyond it is said in repetitions.
+            $changes[] = 'No set of this pattern is on record: stop the first set two repetitions early and log it; it calibrates '
+                .'the second.';
         }
 
         return $changes;

@@ -121,6 +121,7 @@ export function alternativeOf(session: Session, itemId: number, name: string): A
     instead: { exercise: item.exercise },
     item: { ...item, words: name, setLogs: [] },
     steps: session.steps.filter((step) => step.itemId === itemId),
+    loads: [],
   }
 }
 

@@ -10,6 +10,8 @@ describe('keys of a page', () => {
     ['a digit in a number', { key: '3', tag: 'INPUT', type: 'number' }, true],
     ['Enter on a choice', { tag: 'INPUT', type: 'radio' }, true],
     ['an arrow on a choice', { key: 'ArrowDown', tag: 'INPUT', type: 'radio' }, true],
+    ['Enter on a tick of what the page says yes to', { tag: 'INPUT', type: 'checkbox', isThrough: true }, false],
+    ['Space on such a tick', { key: ' ', tag: 'INPUT', type: 'checkbox', isThrough: true }, true],
     ['Space on a tick', { key: ' ', tag: 'INPUT', type: 'checkbox' }, true],
     ['u on a slider', { key: 'u', tag: 'INPUT', type: 'range' }, false],
     ['Home on a slider', { key: 'Home', tag: 'INPUT', type: 'range' }, true],

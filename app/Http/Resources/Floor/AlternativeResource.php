@@ -17,6 +17,7 @@ final readonly class AlternativeResource extends Resource
      * @param  array<string, mixed>  $instead  What taking it says back.
      * @param  ItemResource  $item  As it would be shown.
      * @param  list<StepResource>  $steps  Its work and what is announced before it, set by set.
+     * @param  list<string>  $loads  Parts of the body, by their ids, that it would not spare.
      */
     public function __construct(
         public string $key,
@@ -26,6 +27,7 @@ final readonly class AlternativeResource extends Resource
         public array $instead,
         public ItemResource $item,
         public array $steps,
+        public array $loads,
     ) {
     }
 }

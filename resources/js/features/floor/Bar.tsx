@@ -17,6 +17,7 @@ interface BarProps {
   isArmed: boolean
   mainRef: Ref<HTMLButtonElement>
   onAct: () => void
+  onUndo: () => void
   onOpen: (sheet: Exclude<Sheet, null>) => void
 }
 
@@ -38,17 +39,16 @@ function Beside({ floor: { run, hands } }: { floor: Floor }) {
       </button>
     )
   }
-  if (run.phase !== 'work' || set === null) return null
+  if (run.phase !== 'work') return null
   return (
     <p className="soft self-center leading-tight">
-      {placeWords(set)}
-      {set.restAfter > 0 && <span className="block">then rest {minutesAndSeconds(set.restAfter)}</span>}
+      {set !== null && set.restAfter > 0 && `then rest ${minutesAndSeconds(set.restAfter)}`}
     </p>
   )
 }
 
 /** What the thumb reaches: the one thing that comes next, and what may go otherwise. */
-export function Bar({ floor, open, isStopped, isArmed, mainRef, onAct, onOpen }: BarProps) {
+export function Bar({ floor, open, isStopped, isArmed, mainRef, onAct, onUndo, onOpen }: BarProps) {
   const { run, hands, undoable } = floor
   const set = run.current
   const isWork = run.phase === 'work'
@@ -73,7 +73,7 @@ export function Bar({ floor, open, isStopped, isArmed, mainRef, onAct, onOpen }:
         </div>
       )}
       <div className="floor-seconds">
-        <button type="button" className="floor-second" onClick={hands.undo} disabled={undoable === null}>
+        <button type="button" className="floor-second" onClick={onUndo} disabled={undoable === null}>
           <Undo2 aria-hidden="true" /> Undo
         </button>
         <button

@@ -11,6 +11,8 @@ interface PainSheetProps {
   isOpen: boolean
   /** True once it is said where it hurts. */
   isStopped: boolean
+  /** What was said of it before; null where nothing was. */
+  said: { where: string; what: string } | null
   onStop: (where: string, what: string) => void
   onTake: (other: Alternative) => void
   onLeaveOut: () => void
@@ -20,6 +22,31 @@ interface PainSheetProps {
 
 const kinds = ['sharp', 'dull', 'pulling', 'tingling or numb', 'in the chest']
 const serious = ['tingling or numb', 'in the chest']
+
+/** The part of the body that was said, by its id; null where the words name none. */
+function sorePart(session: Session, where: string): string | null {
+  const said = where.toLowerCase()
+  return (
+    session.parts.find(({ label }) =>
+      label
+        .replace(/^Sore /, '')
+        .toLowerCase()
+        .split(/ or | /)
+        .some((word) => word.length > 2 && said.includes(word)),
+    )?.id ?? null
+  )
+}
+
+/** What may stand in, what spares the part first; where nothing does, the rest with a word of warning. */
+export function sparing(
+  swaps: Alternative[],
+  item: Item | null,
+  part: string | null,
+): { other: Alternative; spares: boolean }[] {
+  const others = swaps.filter((other) => other.item.exercise !== item?.exercise)
+  const rated = others.map((other) => ({ other, spares: part === null || !other.loads.includes(part) }))
+  return [...rated.filter(({ spares }) => spares), ...rated.filter(({ spares }) => !spares)]
+}
 
 function Words({ words, chosen, onChoose }: { words: string[]; chosen: string; onChoose: (word: string) => void }) {
   return (
@@ -46,17 +73,19 @@ export function PainSheet({
   others,
   isOpen,
   isStopped,
+  said,
   onStop,
   onTake,
   onLeaveOut,
   onEnd,
   onShut,
 }: PainSheetProps) {
-  const [where, setWhere] = useState('')
-  const [what, setWhat] = useState('')
+  const [where, setWhere] = useState(said?.where ?? '')
+  const [what, setWhat] = useState(said?.what ?? '')
   const panel = usePanel<HTMLElement>()
   const places = session.parts.map((part) => part.label.replace(/^Sore /, ''))
   const isSerious = serious.includes(what)
+  const offered = sparing(others?.swaps ?? [], item, sorePart(session, where))
   return (
     <section ref={panel} tabIndex={-1} role="alertdialog" aria-label="Pain" className="floor-panel border-error">
       <h2 className="text-2xl text-error">Stop {item === null ? '' : item.name.toLowerCase()}</h2>
@@ -113,19 +142,23 @@ export function PainSheet({
           </button>
           {!isSerious && isOpen && (
             <>
-              {(others?.swaps ?? [])
-                .filter((other) => other.item.exercise !== item?.exercise)
-                .slice(0, 2)
-                .map((other) => (
-                  <button
-                    key={other.key}
-                    type="button"
-                    className="btn btn-outline btn-lg h-auto py-2 leading-tight"
-                    onClick={() => onTake(other)}
-                  >
+              {offered.slice(0, 2).map(({ other, spares }) => (
+                <button
+                  key={other.key}
+                  type="button"
+                  className="btn btn-outline btn-lg h-auto flex-col gap-0 py-2 leading-tight"
+                  onClick={() => onTake(other)}
+                >
+                  <span>
                     Instead: {other.item.name}, {other.item.words}
-                  </button>
-                ))}
+                  </span>
+                  {!spares && (
+                    <span className="text-sm font-normal">
+                      It loads the same joint: only if a first light repetition is free of pain
+                    </span>
+                  )}
+                </button>
+              ))}
               {others?.easier != null && (
                 <button
                   type="button"

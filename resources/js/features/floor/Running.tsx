@@ -51,6 +51,13 @@ const sheetNames: Record<Exclude<Sheet, null>, string> = {
   bell: 'On this device',
 }
 
+/** What hurts, where, and what kind of pain it is. */
+interface Hurt {
+  itemId: number
+  where: string
+  what: string
+}
+
 interface RunningProps {
   session: Session
   floor: Floor
@@ -66,7 +73,9 @@ export function Running({ session, floor, names }: RunningProps) {
   const wishes = useWishes()
   const { count, tap } = useCount(floor)
   const [open, setOpen] = useState<Sheet>(null)
-  const [hurt, setHurt] = useState<number | null>(null)
+  const [hurt, setHurt] = useState<Hurt | null>(null)
+  // What the choice after pain was made for, until something else is done: Undo brings the choice back.
+  const [answered, setAnswered] = useState<Hurt | null>(null)
   const main = useRef<HTMLButtonElement>(null)
   const set = run.current
   const item = set?.item
@@ -82,7 +91,14 @@ export function Running({ session, floor, names }: RunningProps) {
     if (at === document.body || at?.matches('.floor') === true) main.current?.focus({ preventScroll: true })
   }, [place])
 
+  const undo = () => {
+    hands.undo()
+    if (answered === null) return
+    setHurt(answered)
+    setAnswered(null)
+  }
   const act = () => {
+    setAnswered(null)
     if (floor.unseen.length > 0 || !isArmed) return
     if (run.phase === 'through') hands.end()
     else if (run.phase === 'work' && set !== null) hands.done(clockOf(set, run, now, count, wishes.counts))
@@ -106,7 +122,7 @@ export function Running({ session, floor, names }: RunningProps) {
   useKeys({
     ' ': act,
     Enter: act,
-    u: hands.undo,
+    u: undo,
     l: hands.later,
     o: hands.leaveSetOut,
     p: hands.pause,
@@ -122,7 +138,7 @@ export function Running({ session, floor, names }: RunningProps) {
   // Where nobody works, it is the last movement that hurts.
   const sore =
     hurt !== null
-      ? (run.sets.find((one) => one.itemId === hurt) ?? null)
+      ? (run.sets.find((one) => one.itemId === hurt.itemId) ?? null)
       : run.phase === 'work'
         ? set
         : (run.lastDone?.set ?? set)
@@ -193,17 +209,20 @@ export function Running({ session, floor, names }: RunningProps) {
                 isOpen={run.sets.some((one) => one.itemId === sore?.itemId && one.state === 'open')}
                 others={othersOf(alternatives, sore?.item)}
                 isStopped={hurt !== null}
+                said={hurt}
                 onStop={(where, what) => {
-                  setHurt(sore?.itemId ?? null)
+                  setHurt(sore === null ? null : { itemId: sore.itemId, where, what })
                   hands.pain(where, what, count)
                 }}
                 onTake={(other) => {
-                  if (hurt !== null) hands.swap(hurt, other, 0)
+                  if (hurt !== null) hands.swap(hurt.itemId, other, 0)
+                  setAnswered(hurt)
                   setHurt(null)
                   shut()
                 }}
                 onLeaveOut={() => {
-                  if (hurt !== null) hands.leaveOut(hurt, 'pain')
+                  if (hurt !== null) hands.leaveOut(hurt.itemId, 'pain')
+                  setAnswered(hurt)
                   setHurt(null)
                   shut()
                 }}
@@ -237,6 +256,7 @@ export function Running({ session, floor, names }: RunningProps) {
           isArmed={isArmed}
           mainRef={main}
           onAct={act}
+          onUndo={undo}
           onOpen={(sheet) => setOpen(open === sheet ? null : sheet)}
         />
       </div>

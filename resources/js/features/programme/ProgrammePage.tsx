@@ -26,9 +26,13 @@ import {
   useResume,
 } from './queries'
 import { RunActions } from './RunActions'
+import { useRunning } from './running'
 import { StartPanel } from './StartPanel'
 import { Weeks } from './Weeks'
-import { Reading, SessionText, sessionTextId } from './Written'
+import { goToText, Reading, SessionText } from './Written'
+
+/** True of a programme that runs or waits for its day: only one does. */
+const hasVisits = (state: string) => state === 'running' || state === 'waiting'
 
 const states: Record<string, string> = {
   proposed: 'proposed, not kept yet',
@@ -160,7 +164,7 @@ function Planning({
   const proposal = writes ? (settled.trim() === '' ? undefined : reading.data) : propose.data
   const asked = { wish, pinned, text: writes ? typed : null }
   // Then it is kept first, and asked when the other one ends.
-  const someRuns = programmes.all.some(({ state }) => state === 'running' || state === 'waiting')
+  const someRuns = programmes.all.some(({ state }) => hasVisits(state))
   const isFirst = useRef(again !== null)
   useEffect(() => {
     // What was asked for by choosing what stays is asked for at once.
@@ -270,11 +274,38 @@ function Planning({
           >
             {keep.isPending ? 'Writing it down…' : 'Start it'}
           </button>
-          {keep.error !== null && (
-            <NotKept error={keep.error} onGo={writes ? () => document.getElementById(sessionTextId)?.focus() : null} />
-          )}
+          {keep.error !== null && <NotKept error={keep.error} onGo={writes ? goToText : null} />}
         </Shown>
       )}
+    </>
+  )
+}
+
+interface StartButtonProps {
+  clientId: number
+  programme: Programme
+  /** True where another one runs: then it is asked when that one ends. */
+  isAsked: boolean
+  isOpen: boolean
+  onOpen: () => void
+  onStarted: () => void
+}
+
+/** Starts a draft at once, or asks first. */
+function StartButton({ clientId, programme, isAsked, isOpen, onOpen, onStarted }: StartButtonProps) {
+  const { start } = useRunning(clientId, Number(programme.id))
+  return (
+    <>
+      <button
+        type="button"
+        className="btn btn-primary"
+        disabled={start.isPending}
+        {...(isAsked && { 'aria-expanded': isOpen })}
+        onClick={() => (isAsked ? onOpen() : start.mutate(null, { onSuccess: onStarted }))}
+      >
+        Start it
+      </button>
+      {start.error !== null && <NotKept error={start.error} onGo={null} />}
     </>
   )
 }
@@ -410,14 +441,14 @@ export function ProgrammePage() {
           </button>
         )}
         {shown.state === 'draft' && (
-          <button
-            type="button"
-            className="btn btn-primary"
-            aria-expanded={isStarting}
-            onClick={() => setIsStarting(!isStarting)}
-          >
-            Start it
-          </button>
+          <StartButton
+            clientId={clientId}
+            programme={shown}
+            isAsked={programmes.data.all.some(({ id, state }) => id !== shown.id && hasVisits(state))}
+            isOpen={isStarting}
+            onOpen={() => setIsStarting(!isStarting)}
+            onStarted={() => setSearch({})}
+          />
         )}
         {shown.state === 'draft' && (
           <button

@@ -6,8 +6,10 @@ goblet squat 3x10 12 kg
 A: floor press / row 3x12 rest 60
 plank as long as clean`
 
-/** Where the text stands on its page. */
-export const sessionTextId = 'session-in-words'
+const sessionText = 'session'
+
+/** Goes to the text, wherever it stands on its page. */
+export const goToText = () => document.querySelector<HTMLElement>(`[data-text="${sessionText}"]`)?.focus()
 
 /** A session as trainers scribble it: a line is a block. */
 export function SessionText({
@@ -28,7 +30,7 @@ export function SessionText({
       {(attributes) => (
         <textarea
           {...attributes}
-          id={sessionTextId}
+          data-text={sessionText}
           rows={7}
           spellCheck={false}
           placeholder={example}

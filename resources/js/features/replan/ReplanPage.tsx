@@ -233,7 +233,7 @@ function Review({ replan, happened, stale, declined, onDecline }: ReviewProps) {
       {changes.length === 0 ? (
         <p className="py-6 text-lg">Nothing has to change: the session can be done as it stands.</p>
       ) : (
-        <ol>
+        <ol data-keys="through">
           {changes.map((change) => (
             <ChangeRow
               key={change.itemId}

@@ -42,6 +42,8 @@ export interface Alternative {
   item: Item
   /** Its work and what is announced before it, set by set. */
   steps: Step[]
+  /** Parts of the body, by their ids, that it would not spare. */
+  loads: string[]
 }
 
 /** Other ways for every exercise of a session, fetched before they are needed. */

@@ -26,7 +26,8 @@ const dialogs = 'dialog[open], [role="dialog"], [role="alertdialog"]'
 export function isTaken({ key, tag, type, isEditable, isThrough, isBehind }: Pressed): boolean {
   if (isBehind && key !== 'Escape') return true
   if (isEditable || tag === 'TEXTAREA' || tag === 'SELECT') return true
-  // Enter on a choice is not yet a yes to all of the page.
+  // Enter on a choice is not yet a yes to all of the page, unless what is chosen among is what the page says yes to.
+  if (tag === 'INPUT' && type === 'checkbox' && key === 'Enter' && isThrough) return false
   if (tag === 'INPUT') return ['radio', 'checkbox', 'range'].includes(type) ? choosesIt.includes(key) : true
   return ['A', 'BUTTON', 'SUMMARY'].includes(tag) && (key === 'Enter' || key === ' ') && !isThrough
 }
