@@ -91,11 +91,17 @@ export function Running({ session, floor, names }: RunningProps) {
     if (at === document.body || at?.matches('.floor') === true) main.current?.focus({ preventScroll: true })
   }, [place])
 
+  const shut = () => setOpen(null)
   const undo = () => {
     hands.undo()
-    if (answered === null) return
-    setHurt(answered)
-    setAnswered(null)
+    if (hurt !== null) {
+      // Before the choice was made there was only the pain to take back.
+      setHurt(null)
+      shut()
+    } else if (answered !== null) {
+      setHurt(answered)
+      setAnswered(null)
+    }
   }
   const act = () => {
     setAnswered(null)
@@ -118,7 +124,6 @@ export function Running({ session, floor, names }: RunningProps) {
     const first = run.toRate[0]
     if (first !== undefined) hands.rate(first.log, reserve)
   }
-  const shut = () => setOpen(null)
   useKeys({
     ' ': act,
     Enter: act,

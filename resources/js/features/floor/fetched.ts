@@ -46,7 +46,11 @@ export async function fetched<T extends object>(
   try {
     const answer = await api.get<T>(path)
     isAnswered = true
-    if (trainer !== null) keepAnswer(trainer, path, answer, at).catch(() => undefined)
+    // Whose device this is may have become known meanwhile; somebody else’s it has not become.
+    const owner = lastTrainer()
+    if (owner !== null && (trainer === null || trainer === owner)) {
+      keepAnswer(owner, path, answer, at).catch(() => undefined)
+    }
     return { ...answer, asOf: at }
   } catch (error) {
     // A sign-in that ran out in the middle of a session takes nothing away; the page asks for it again.
