@@ -40,9 +40,16 @@ final readonly class ShowItem
      * @param  Assignment  $now  What is done; another one where somebody asks how that would look.
      * @param  Rung|null  $rung  Null where the shelf has none for it.
      * @param  int|null  $bestSeconds  The longest hold of it so far.
+     * @param  array{words: string, in: string}|null  $last  What was done of it last time, and in which setting.
      */
-    public function handle(Item $item, Assignment $now, ?Rung $rung, Situation $situation, ?int $bestSeconds = null): ItemResource
-    {
+    public function handle(
+        Item $item,
+        Assignment $now,
+        ?Rung $rung,
+        Situation $situation,
+        ?int $bestSeconds = null,
+        ?array $last = null,
+    ): ItemResource {
         $exercise = $this->catalogue->exercise($now->exercise);
         $problems = $this->rungs->problemsAsWritten($exercise, $now->setting, $situation);
         $certainty = $rung->certainty ?? Certainty::Labelled;
@@ -66,6 +73,7 @@ final readonly class ShowItem
             isHold: $exercise->isHold,
             bestSeconds: $exercise->isHold ? $bestSeconds : null,
             lastToFailure: $now->lastToFailure,
+            lastTime: $last === null ? null : $last['words'].($last['in'] === $words || $last['in'] === '' ? '' : " · {$last['in']}"),
             perSide: $now->sides === Sides::Each || $exercise->isOneSidedIn($now->setting),
             restSeconds: $now->restSeconds,
             tempo: $now->tempo?->inWords(),

@@ -44,6 +44,7 @@ final readonly class ShowSession
         private DayPlan $dayPlan,
         private ShowItem $showItem,
         private FindLeadingSides $leadingSides,
+        private FindLastTimes $lastTimes,
         private Catalogue $catalogue,
         private AssessHealth $assess,
     ) {
@@ -71,6 +72,10 @@ final readonly class ShowSession
         $trainer = $session->client->trainer;
         $asksPressure = $situation->client->has(Limit::HighBloodPressure);
         $best = $this->bestHolds($session);
+        $last = $this->lastTimes->handle($session, array_values(array_unique(array_map(
+            static fn (Item $item): string => $item->now()->exercise,
+            $session->items(),
+        ))));
 
         return new SessionResource(
             id: $session->id,
@@ -99,6 +104,7 @@ final readonly class ShowSession
                     $rungs[$item->id],
                     $situation,
                     $best[$item->now()->exercise] ?? null,
+                    $last[$item->now()->exercise] ?? null,
                 ))->all(),
             ))->all()),
             steps: array_map(StepResource::of(...), $steps),

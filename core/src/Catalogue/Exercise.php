@@ -48,6 +48,8 @@ final readonly class Exercise
      * @param  array{set_up: list<string>, outward: list<string>, inward: list<string>, breath: string, feel: string}  $cues
      * @param  list<array{fault: string, fix: string}>  $faults
      * @param  list<string>  $cautions
+     * @param  array<string, string>  $cautionsWhen  Of cautions that hold only with a `band`, with a `weight`, or in pregnancy and
+     *     after `birth`.
      * @param  array<string, array{effect: string, why: string}>  $limits
      * @param  list<string>  $formerly  Ids of what is now a way of doing this.
      * @param  string  $palms  How the hands are turned where that tells two movements apart: `up`, `in`, `down`, or `turning` from in
@@ -86,6 +88,7 @@ final readonly class Exercise
         public array $cues,
         public array $faults,
         public array $cautions,
+        public array $cautionsWhen,
         public array $limits,
         public array $formerly,
         public string $palms,
@@ -125,7 +128,7 @@ final readonly class Exercise
          *     noise: string, skill: int, set_up_seconds: int,
          *     tempo: array{lower: int, pause: int, lift: int, top: int}, ladder: array<string, list<string>>,
          *     cues: array{set_up: list<string>, outward: list<string>, inward: list<string>, breath: string, feel: string},
-         *     faults: list<array{fault: string, fix: string}>, cautions: list<string>,
+         *     faults: list<array{fault: string, fix: string}>, cautions: list<string|array{say: string, when: string}>,
          *     limits?: array<string, array{effect: string, why: string}|null>, formerly?: list<string>, palms?: string
          * } $data
          */
@@ -174,7 +177,8 @@ final readonly class Exercise
             ladder: $data['ladder'],
             cues: $data['cues'],
             faults: $data['faults'],
-            cautions: $data['cautions'],
+            cautions: array_map(static fn (string|array $one): string => is_array($one) ? $one['say'] : $one, $data['cautions']),
+            cautionsWhen: array_column(array_filter($data['cautions'], is_array(...)), 'when', 'say'),
             limits: $rules->limitsFor([$data['position'], ...$data['traits'] ?? []], $data['limits'] ?? []),
             formerly: $data['formerly'] ?? [],
             palms: $data['palms'] ?? '',

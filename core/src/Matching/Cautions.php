@@ -33,6 +33,17 @@ final class Cautions
         return $reasons;
     }
 
+    /** What is said of a band, a weight or a birth is said where there is one. */
+    private static function holds(?string $when, Rung $rung, Situation $situation): bool
+    {
+        return match ($when) {
+            'band' => $rung->setting->band !== null,
+            'weight' => $rung->setting->massKg > 0 && $rung->setting->implement !== 'rucksack',
+            'birth' => $situation->client->has(Limit::Pregnant) || $situation->client->has(Limit::Postnatal),
+            default => true,
+        };
+    }
+
     /**
      * Cautions to show with a rung: the client's own first, then the room's, then the exercise's.
      *
@@ -64,6 +75,11 @@ final class Cautions
             }
         }
 
-        return array_values(array_unique([...$cautions, ...$rung->exercise->cautions]));
+        $own = array_filter(
+            $rung->exercise->cautions,
+            static fn (string $caution): bool => self::holds($rung->exercise->cautionsWhen[$caution] ?? null, $rung, $situation),
+        );
+
+        return array_values(array_unique([...$cautions, ...$own]));
     }
 }

@@ -32,7 +32,7 @@ export function Desk() {
       <a href="#here" className="btn btn-primary sr-only focus:not-sr-only focus:absolute focus:z-20">
         Skip to the page
       </a>
-      <header className="ledge flex flex-wrap items-end gap-x-1 pt-3 sm:flex-nowrap sm:gap-6">
+      <header className="ledge flex flex-wrap items-end gap-x-1 pt-3 sm:gap-x-6">
         <NavLink to="/" className="flex items-center gap-2 pb-2.5" aria-label="Nimble Shelf, to the Round">
           <Mark />
           <span className="hidden font-display text-xl font-bold tracking-tight sm:block">Nimble Shelf</span>

@@ -46,6 +46,7 @@ final readonly class ItemResource extends Resource
         public bool $isHold,
         public ?int $bestSeconds,
         public bool $lastToFailure,
+        public ?string $lastTime,
         public bool $perSide,
         public int $restSeconds,
         public ?string $tempo,

@@ -3,7 +3,7 @@ import type { Ref } from 'react'
 import { minutesAndSeconds } from '../../shared/lib/time'
 import { MessageLine } from './MessageLine'
 import { canWait } from './run/acts'
-import { endsByClock } from './run/run'
+import { endsByClock, restLeftMs, workedMs } from './run/run'
 import { placeWords } from './said'
 import type { Floor } from './useFloor'
 
@@ -29,19 +29,32 @@ function mainWords({ run }: Floor): string {
   return endsByClock(set) ? 'Stop before the bell' : 'Set done'
 }
 
-/** What stands where the main button was a moment ago, and will be again. */
-function Beside({ floor: { run, hands } }: { floor: Floor }) {
+/** What stands where the main button was a moment ago, and will be again; the clock as well, where a panel covers it. */
+function Beside({ floor: { run, now, hands }, isCovered }: { floor: Floor; isCovered: boolean }) {
   const set = run.current
+  const left = restLeftMs(run, now) / 1000
   if (run.phase === 'rest') {
     return (
       <button type="button" className="btn btn-outline btn-lg h-full px-2" onClick={() => hands.longer(15)}>
-        15 s longer
+        <span>
+          {isCovered && (
+            <span className="figure-number block text-2xl">
+              {left <= 0 ? `+${minutesAndSeconds(-left)}` : minutesAndSeconds(left)}
+            </span>
+          )}
+          15 s longer
+        </span>
       </button>
     )
   }
   if (run.phase !== 'work') return null
   return (
     <p className="soft self-center leading-tight">
+      {isCovered && (
+        <span className="figure-number block text-2xl text-base-content">
+          {minutesAndSeconds(Math.floor(workedMs(run, now) / 1000))}
+        </span>
+      )}
       {set !== null && set.restAfter > 0 && `then rest ${minutesAndSeconds(set.restAfter)}`}
     </p>
   )
@@ -59,7 +72,7 @@ export function Bar({ floor, open, isStopped, isArmed, mainRef, onAct, onUndo, o
       <MessageLine />
       {run.phase !== 'choose' && !isStopped && (
         <div className="floor-act">
-          {isWork && <Beside floor={floor} />}
+          {isWork && <Beside floor={floor} isCovered={open !== null} />}
           <button
             ref={mainRef}
             type="button"
@@ -69,7 +82,7 @@ export function Bar({ floor, open, isStopped, isArmed, mainRef, onAct, onUndo, o
           >
             {mainWords(floor)}
           </button>
-          {!isWork && <Beside floor={floor} />}
+          {!isWork && <Beside floor={floor} isCovered={open !== null} />}
         </div>
       )}
       <div className="floor-seconds">

@@ -56,6 +56,15 @@ function PlannedItem({ item, onSwap, onUndo }: { item: Item; onSwap: () => void;
   )
 }
 
+const mostCautions = 5
+
+/** Each once; what holds for most of the session first. */
+function commonest(cautions: string[]): string[] {
+  const times = new Map<string, number>()
+  for (const caution of cautions) times.set(caution, (times.get(caution) ?? 0) + 1)
+  return [...times.keys()].sort((one, other) => (times.get(other) ?? 0) - (times.get(one) ?? 0))
+}
+
 function swapNow(session: Session, item: Item, other: Alternative): void {
   happen(...swap(session, runOf(session), item.id, other, Date.now()))
 }
@@ -79,8 +88,7 @@ export function Before({ session }: { session: Session }) {
   useKeys({ ' ': start })
   const items = session.blocks.flatMap((block) => block.items)
   const open = items.filter((item) => !item.servable)
-  // Each once, however many exercises it is for.
-  const cautions = [...new Set(items.filter((item) => item.leftOut === null).flatMap((item) => item.cautions))]
+  const cautions = commonest(items.filter((item) => item.leftOut === null).flatMap((item) => item.cautions))
   const take = (item: Item, other: Alternative) => {
     swapNow(session, item, other)
     setSwapping(null)
@@ -121,7 +129,16 @@ export function Before({ session }: { session: Session }) {
             rest.
           </p>
           <div className="mt-3">
-            <Cautions cautions={cautions} />
+            <Cautions cautions={cautions.slice(0, mostCautions)} />
+            {cautions.length > mostCautions && (
+              <details className="mt-2">
+                <summary className="cursor-pointer font-semibold">
+                  {counted(cautions.length - mostCautions, 'more caution', 'more cautions')}, each shown again at its
+                  exercise
+                </summary>
+                <Cautions cautions={cautions.slice(mostCautions)} />
+              </details>
+            )}
           </div>
           <div className="mt-4">
             {asking ? (

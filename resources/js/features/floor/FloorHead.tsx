@@ -15,7 +15,11 @@ export function FloorHead({ session, children }: { session: Session; children?: 
           <Sending name={session.name} />
         </div>
         {children}
-        <a href="/" className="btn btn-ghost btn-square" aria-label="Leave the Floor, back to the Round">
+        <a
+          href={`/?date=${session.startsAt.slice(0, 10)}`}
+          className="btn btn-ghost btn-square"
+          aria-label="Leave the Floor, back to the Round"
+        >
           <X className="size-6" />
         </a>
       </header>

@@ -80,12 +80,10 @@ function Step({ way, item, other, onStep }: StepProps) {
       onClick={onStep}
       title={other === null ? `Nothing ${way} on this shelf` : `${other.item.name}, ${other.item.words}`}
     >
-      <Icon className="size-5" aria-hidden="true" />
+      <Icon className="size-5 shrink-0" aria-hidden="true" />
       <span className="min-w-0 text-left">
         <span className="block font-semibold">{way === 'easier' ? 'Easier' : 'Harder'}</span>
-        <span className="soft floor-step-words sentence block text-sm leading-tight font-normal">
-          {shortly(item, other)}
-        </span>
+        <span className="soft floor-step-words sentence text-sm leading-tight font-normal">{shortly(item, other)}</span>
       </span>
     </button>
   )
@@ -110,10 +108,17 @@ function Drawn({ item, isHeld }: { item: Item; isHeld: boolean }) {
   )
 }
 
+/** What is in the hand or on the back, kilograms; null of bands and of the body alone. */
+function loadOf({ setting }: Item): number | null {
+  const kg = setting.mass_kg
+  return typeof kg === 'number' && kg > 0 ? Math.round(10 * kg) / 10 : null
+}
+
 /** The exercise as it is now or next: name, side, setting, figure; read across a room. Drawn anew when it changes. */
 export const Movement = memo(function Movement({ set, phase, isHeld, others, onStep }: MovementProps) {
   const { item, block } = set
   const isNow = phase === 'work'
+  const kg = loadOf(item)
   return (
     <section aria-label={isNow ? 'Now' : 'Next'} className="floor-movement">
       <div className="min-w-0">
@@ -129,12 +134,14 @@ export const Movement = memo(function Movement({ set, phase, isHeld, others, onS
         {set.side && <p className="floor-big text-primary">{sideWords[set.side]}</p>}
         {set.roundRule !== null && <p className="floor-rule">{set.roundRule}</p>}
         {block.byClock && <p className="floor-rule">{block.ruleWords}</p>}
+        {kg !== null && <p className="floor-load">{kg} kg</p>}
         <p className="floor-words sentence">{item.words}</p>
         <p className="floor-dose">
           {said(set)}
           {item.lastToFailure && set.setNumber === item.sets && ' or more: on until the next would not be clean'}
           {item.tempo !== null && <span className="soft"> · {item.tempo}</span>}
         </p>
+        {item.lastTime !== null && <p className="soft leading-snug">Last time, {item.lastTime}</p>}
         {item.bestSeconds !== null && <p className="soft">Longest so far {item.bestSeconds} s</p>}
         {!item.servable && (
           <p className="mt-1 leading-snug">

@@ -14,20 +14,22 @@ import { Rest, UpNext, Work } from './Phases'
 import { Progress } from './Progress'
 import { useAlternatives } from './queries'
 import { othersOf } from './run/others'
+import { restLeftMs } from './run/run'
 import { clockOf, said, sideWords } from './said'
 import { useArmed } from './useArmed'
 import { countedByClock, type Floor } from './useFloor'
 import { useMeanwhile } from './useMeanwhile'
 
 /** What somebody who cannot see the screen has to know now. */
-function announced({ run }: Floor): string {
+function announced({ run, now }: Floor): string {
   const set = run.current
   if (run.phase === 'through') return 'That was the last set.'
   if (set === null) return ''
   const what = [set.item.name, set.side === null ? '' : sideWords[set.side], said(set)].filter(Boolean).join(', ')
   if (run.phase === 'work') return `Work: ${what}`
   if (run.phase === 'choose') return `Choose ${set.block.pick} of ${set.block.items.length}`
-  const rest = run.phase === 'rest' ? `Rest, ${counted(run.restSeconds, 'second')}. ` : ''
+  const isOver = run.phase === 'rest' && restLeftMs(run, now) <= 0
+  const rest = isOver ? 'Rest is over. ' : run.phase === 'rest' ? `Rest, ${counted(run.restSeconds, 'second')}. ` : ''
   return `${rest}Next: ${what}. ${set.change.map((step) => step.words).join('; ')}`
 }
 

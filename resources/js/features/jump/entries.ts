@@ -74,7 +74,8 @@ const clientEntries = ({ id, name }: ClientSummary): Entry[] =>
   )
 
 function sessionEntries(round: Round | undefined, group: string): Entry[] {
-  return (round?.visits ?? []).flatMap((visit) => {
+  const standing = (round?.visits ?? []).filter((visit) => !visit.isCancelled)
+  return standing.flatMap((visit) => {
     const named = `${visit.clientName}, ${timeOfDay(visit.startsAt)}`
     const floor = entry(
       group,

@@ -38,7 +38,7 @@ export function PatternPanel({ pattern }: { pattern: LedgerPattern }) {
       </div>
       {rungs.length > 0 && (
         <div>
-          <h3 className="soft text-base font-normal">The shelf’s rungs for this lift</h3>
+          <h2 className="soft text-base font-normal">The shelf’s rungs for this lift</h2>
           <RailLine
             title={`Rungs for ${pattern.name}`}
             unit={pattern.unit}

@@ -42,7 +42,7 @@ export function WeekStrip({ week, shown, onPick, onToday }: WeekStripProps) {
               </span>
               <span className="figure-number text-xl">{number}</span>
               <span className="flex h-2 items-center gap-0.5 sm:gap-1" aria-hidden="true">
-                {Array.from({ length: Math.min(5, day.visits) }, (_, i) => (
+                {Array.from({ length: Math.min(8, day.visits) }, (_, i) => (
                   <span key={i} className="size-1 rounded-full bg-current sm:size-2" />
                 ))}
               </span>

@@ -699,6 +699,7 @@ export interface Item {
   /** Of a hold: the longest so far; null where there is none, or it is no hold. */
   bestSeconds: number | null
   lastToFailure: boolean
+  lastTime: string | null
   perSide: boolean
   restSeconds: number
   /** Slower than usual, in words; null for the usual one. */
