@@ -48,7 +48,11 @@ final readonly class FindLastTimes
                     '%s: %s%s',
                     $newest->logged_at->setTimezone($session->zone)->format('j M'),
                     $done->implode(', '),
-                    $newest->reserve === null ? '' : sprintf(', the last with %s in reserve', $newest->reserve >= 5 ? '5 or more' : $newest->reserve),
+                    match (true) {
+                        $newest->reserve === null => '',
+                        $newest->reserve >= 5 => ', the last with 5 or more in reserve',
+                        default => ", the last with {$newest->reserve} in reserve",
+                    },
                 ),
                 'in' => $newest->words,
             ];

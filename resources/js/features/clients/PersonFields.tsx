@@ -84,6 +84,14 @@ interface PersonFieldsProps {
   household: [string, string][]
 }
 
+/** True of a birth date of less than 18 years ago: then a guardian is asked for. The application judges it. */
+function mayBeMinor(bornOn: string): boolean {
+  const born = new Date(bornOn)
+  if (Number.isNaN(born.getTime())) return false
+  born.setFullYear(born.getFullYear() + 18)
+  return born.getTime() > Date.now()
+}
+
 export function PersonFields({ field, household }: PersonFieldsProps) {
   return (
     <>
@@ -106,8 +114,12 @@ export function PersonFields({ field, household }: PersonFieldsProps) {
         <TextInput label="Time they truly have" unit="minutes" {...field('minutes')} />
         <TextInput label="Likes" {...field('likes')} />
         <TextInput label="Dislikes" {...field('dislikes')} />
-        <TextInput label="Guardian who consented" {...field('guardian')} />
-        <TextInput label="Consented on" type="date" {...field('guardianOn')} />
+        {mayBeMinor(field('bornOn').value) && (
+          <>
+            <TextInput label="Guardian who consented" {...field('guardian')} />
+            <TextInput label="Consented on" type="date" {...field('guardianOn')} />
+          </>
+        )}
       </div>
       <Choice
         label="Shares the kit of"

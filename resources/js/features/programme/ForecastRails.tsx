@@ -1,8 +1,10 @@
 import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
 import { scaleLinear } from 'd3-scale'
 import { curveStepAfter, line } from 'd3-shape'
 import type { ForecastLift, ForecastPoint } from '../../shared/api'
 import { YGrid } from '../../shared/plot'
+import { counted } from '../../shared/lib/counts'
 import { forecastOptions } from './queries'
 
 const SIZE = { width: 430, height: 170, left: 46, right: 14, top: 30, bottom: 26 }
@@ -103,9 +105,13 @@ function LiftRail({ lift, now }: { lift: ForecastLift; now: number | null }) {
   )
 }
 
+/** Lifts that are drawn before somebody asks for more. */
+const first = 2
+
 /** The main lifts drawn forward on their rails. A forecast, and labelled so. */
 export function ForecastRails({ programmeId, now }: { programmeId: number; now: number | null }) {
   const forecast = useQuery(forecastOptions(programmeId))
+  const [isAll, setIsAll] = useState(false)
   if (!forecast.data || forecast.data.length === 0) return null
   return (
     <section aria-label="Forecast" className="mt-10 min-w-0">
@@ -117,10 +123,15 @@ export function ForecastRails({ programmeId, now }: { programmeId: number; now: 
         new rung, a ring bridges with repetitions, a small dot is the lighter week.
       </p>
       <ul className="mt-3 grid gap-x-8 gap-y-4 md:grid-cols-2">
-        {forecast.data.map((lift) => (
+        {forecast.data.slice(0, isAll ? undefined : first).map((lift) => (
           <LiftRail key={`${lift.day}/${lift.thread}`} lift={lift} now={now} />
         ))}
       </ul>
+      {!isAll && forecast.data.length > first && (
+        <button type="button" className="btn btn-ghost btn-sm mt-2" onClick={() => setIsAll(true)}>
+          {counted(forecast.data.length - first, 'more lift')}
+        </button>
+      )}
     </section>
   )
 }

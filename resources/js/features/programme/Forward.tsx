@@ -33,57 +33,66 @@ export function Forward({ programme }: { programme: Programme }) {
   if (weeks.length < 2) return null
   return (
     <section aria-label="Forward" className="mt-10 min-w-0">
-      <h3 className="text-lg">
-        Forward <span className="soft text-base">· a forecast; what is logged rewrites it</span>
-      </h3>
-      <div className="mt-2 overflow-x-auto" tabIndex={0} role="group" aria-label="Week by week">
-        <table className="forward text-sm">
-          <thead>
-            <tr>
-              <th scope="col" className="text-left">
-                Exercise
-              </th>
-              {shown.map((week) => (
-                <th key={week.number} scope="col">
-                  {week.number}
-                  {week.kind === 'deload' && <span className="soft block text-xs font-normal">lighter</span>}
-                  {programme.state === 'running' && week.number === programme.week && (
-                    <span className="soft block text-xs font-normal">now</span>
-                  )}
-                </th>
-              ))}
-            </tr>
-          </thead>
-          {threadsByDay(shown).map(({ weekday, day, threads }) => (
-            <tbody key={weekday}>
+      <details>
+        <summary className="cursor-pointer">
+          <h3 className="inline text-lg">
+            Every exercise, week by week{' '}
+            <span className="soft text-base">· a forecast; what is logged rewrites it</span>
+          </h3>
+        </summary>
+        <div className="mt-2 overflow-x-auto" tabIndex={0} role="group" aria-label="Week by week">
+          <table className="forward text-sm">
+            <thead>
               <tr>
-                <th scope="rowgroup" colSpan={weeks.length + 1} className="pt-3 text-left">
-                  {day}
+                <th scope="col" className="text-left">
+                  Exercise
                 </th>
-              </tr>
-              {[...threads].map(([thread, name]) => (
-                <tr key={thread}>
-                  <th scope="row" className="pr-3 text-left font-normal">
-                    {name}
+                {shown.map((week) => (
+                  <th key={week.number} scope="col">
+                    {week.number}
+                    {week.kind === 'deload' && <span className="soft block text-xs font-normal">lighter</span>}
+                    {programme.state === 'running' && week.number === programme.week && (
+                      <span className="soft block text-xs font-normal">now</span>
+                    )}
                   </th>
-                  {weeks.map((week, i) => {
-                    const now = week.get(`${weekday}/${thread}`)
-                    const before = weeks[i - 1]?.get(`${weekday}/${thread}`)
-                    const isStep = before !== undefined && now !== undefined && before.words !== now.words
-                    return (
-                      <td key={i} className={isStep ? 'look-here' : ''} title={isStep ? (now.words ?? '') : undefined}>
-                        {now?.short ?? '–'}
-                        {isStep && <span className="sr-only">, new rung: {now.words}</span>}
-                      </td>
-                    )
-                  })}
+                ))}
+              </tr>
+            </thead>
+            {threadsByDay(shown).map(({ weekday, day, threads }) => (
+              <tbody key={weekday}>
+                <tr>
+                  <th scope="rowgroup" colSpan={weeks.length + 1} className="pt-3 text-left">
+                    {day}
+                  </th>
                 </tr>
-              ))}
-            </tbody>
-          ))}
-        </table>
-      </div>
-      <p className="soft mt-1 text-sm">A marked week steps to a new rung.</p>
+                {[...threads].map(([thread, name]) => (
+                  <tr key={thread}>
+                    <th scope="row" className="pr-3 text-left font-normal">
+                      {name}
+                    </th>
+                    {weeks.map((week, i) => {
+                      const now = week.get(`${weekday}/${thread}`)
+                      const before = weeks[i - 1]?.get(`${weekday}/${thread}`)
+                      const isStep = before !== undefined && now !== undefined && before.words !== now.words
+                      return (
+                        <td
+                          key={i}
+                          className={isStep ? 'look-here' : ''}
+                          title={isStep ? (now.words ?? '') : undefined}
+                        >
+                          {now?.short ?? '–'}
+                          {isStep && <span className="sr-only">, new rung: {now.words}</span>}
+                        </td>
+                      )
+                    })}
+                  </tr>
+                ))}
+              </tbody>
+            ))}
+          </table>
+        </div>
+        <p className="soft mt-1 text-sm">A marked week steps to a new rung.</p>
+      </details>
     </section>
   )
 }

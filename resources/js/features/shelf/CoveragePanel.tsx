@@ -1,4 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
 import { scaleLinear } from 'd3-scale'
 import type { Addition, PatternCoverage } from '../../shared/api'
 import { counted, jumpsInWords, signed } from '../../shared/lib/counts'
@@ -74,26 +75,34 @@ function worth({ opened, further, closed }: Addition): string {
 /** Single things to buy, fill, borrow or find, the one that opens most first. */
 function Additions({ clientId }: { clientId: number }) {
   const additions = useQuery(additionsOptions(clientId))
+  const [isAll, setIsAll] = useState(false)
   if (additions.isPending) return <p className="soft mt-1">Trying one thing after the other…</p>
   if (additions.isError) return <Problem error={additions.error} onRetry={() => void additions.refetch()} />
   if (additions.data.length === 0) {
     return <p className="soft mt-1">Nothing on the short list would add anything. The shelf is well stocked.</p>
   }
   return (
-    <ol className="mt-1">
-      {additions.data.map((addition) => (
-        <li key={addition.words} className="border-b border-base-300 py-2">
-          <strong>
-            {hows[addition.how]}: {addition.words}
-          </strong>
-          <span className="block">{worth(addition)}.</span>
-          <details className="soft text-sm">
-            <summary className="cursor-pointer">Worth {addition.score}: how it is reckoned</summary>
-            {addition.sum}
-          </details>
-        </li>
-      ))}
-    </ol>
+    <>
+      <ol className="mt-1">
+        {additions.data.slice(0, isAll ? undefined : 1).map((addition) => (
+          <li key={addition.words} className="border-b border-base-300 py-2">
+            <strong>
+              {hows[addition.how]}: {addition.words}
+            </strong>
+            <span className="block">{worth(addition)}.</span>
+            <details className="soft text-sm">
+              <summary className="cursor-pointer">Worth {addition.score}: how it is reckoned</summary>
+              {addition.sum}
+            </details>
+          </li>
+        ))}
+      </ol>
+      {!isAll && additions.data.length > 1 && (
+        <button type="button" className="btn btn-ghost btn-sm mt-1" onClick={() => setIsAll(true)}>
+          {counted(additions.data.length - 1, 'more thing')} that would help
+        </button>
+      )}
+    </>
   )
 }
 
@@ -116,16 +125,21 @@ export function CoveragePanel({ clientId }: { clientId: number }) {
       )}
       <h3 className="mt-5 text-lg">One thing that would open most</h3>
       <Additions clientId={clientId} />
-      <h3 className="mt-6 text-lg">Every pattern</h3>
-      <p className="soft text-sm">
-        Each <Term word="peg">peg</Term> is a load that can be told apart, in kilograms of the pattern’s reference lift;
-        the thick line is a jump above 15 %; the triangle is what the client could lift once, where sets are logged.
-      </p>
-      <ul className="mt-2">
-        {patterns.map((pattern) => (
-          <Row key={pattern.id} pattern={pattern} />
-        ))}
-      </ul>
+      <details className="mt-6">
+        <summary className="cursor-pointer">
+          <h3 className="inline text-lg">Every pattern, with its loads</h3>
+        </summary>
+        <p className="soft text-sm">
+          Each <Term word="peg">peg</Term> is a load that can be told apart, in kilograms of the pattern’s reference
+          lift; the thick line is a jump above 15 %; the triangle is what the client could lift once, where sets are
+          logged.
+        </p>
+        <ul className="mt-2">
+          {patterns.map((pattern) => (
+            <Row key={pattern.id} pattern={pattern} />
+          ))}
+        </ul>
+      </details>
     </section>
   )
 }

@@ -17,16 +17,25 @@ import { Controls } from './Controls'
 import { type Scope, swapsOptions, useChooseSwap } from './queries'
 import { type Moved, useLive } from './useLive'
 
+/** Each reason once, with all it speaks of; what speaks of most first. */
+function byReason(exclusions: Exclusion[]): [string, string[]][] {
+  const reasons = new Map<string, string[]>()
+  for (const { name, reasons: said } of exclusions) {
+    for (const reason of said) reasons.set(reason, [...(reasons.get(reason) ?? []), name])
+  }
+  return [...reasons].sort(([, one], [, other]) => other.length - one.length)
+}
+
 function WhyNot({ title, exclusions }: { title: string; exclusions: Exclusion[] }) {
   if (exclusions.length === 0) return null
   return (
     <section>
       <h3 className="text-lg">{title}</h3>
-      <dl className="mt-1 grid gap-x-6 gap-y-2 sm:grid-cols-[12rem_1fr]">
-        {exclusions.map((exclusion) => (
-          <div key={exclusion.exercise} className="contents">
-            <dt className="font-semibold">{exclusion.name}</dt>
-            <dd>{exclusion.reasons.join(' ')}</dd>
+      <dl className="mt-1 grid gap-x-6 gap-y-2 sm:grid-cols-[1fr_1fr]">
+        {byReason(exclusions).map(([reason, names]) => (
+          <div key={reason} className="contents">
+            <dt className="font-semibold">{reason}</dt>
+            <dd>{names.join(', ')}</dd>
           </div>
         ))}
       </dl>
@@ -39,8 +48,10 @@ function EverythingElse({ swaps }: { swaps: Swaps }) {
   const related = swaps.excluded.filter((exclusion) => exclusion.related)
   const others = swaps.excluded.length - related.length
   return (
-    <div className="space-y-5">
-      <h2 className="text-2xl">Why not</h2>
+    <details className="space-y-5" open={swaps.candidates.length === 0}>
+      <summary className="cursor-pointer">
+        <h2 className="inline text-2xl">Why not</h2>
+      </summary>
       <WhyNot title="Exercises that are out" exclusions={related} />
       <WhyNot title="Things and settings left out of exercises that are offered" exclusions={swaps.leftOut} />
       {others > 0 && (
@@ -48,7 +59,7 @@ function EverythingElse({ swaps }: { swaps: Swaps }) {
           {others} more exercises train another pattern than {swaps.prescribed.name.toLowerCase()}.
         </p>
       )}
-    </div>
+    </details>
   )
 }
 
@@ -102,6 +113,9 @@ export function SwapDeskPage() {
 
 const scopes: Record<Scope, string> = { set: 'for the next set', today: 'today', programme: 'from here on' }
 
+/** So many are shown before somebody asks for more. */
+const shownFirst = 10
+
 const nothingMoved: Moved = {}
 
 const hows: Record<string, string> = { buy: 'Buy', fill: 'Fill', borrow: 'Bring', find: 'Find' }
@@ -109,6 +123,7 @@ const hows: Record<string, string> = { buy: 'Buy', fill: 'Fill', borrow: 'Bring'
 function Desk({ swaps }: { swaps: Swaps }) {
   const choose = useChooseSwap(swaps.itemId)
   const cameFromFloor = useSearchParams()[0].get('from') === 'floor'
+  const [isAll, setIsAll] = useState(false)
   const [focusedKey, setFocusedKey] = useState<string | null>(swaps.chosenKey)
   const { candidates, prescribed } = swaps
   const place = Math.max(
@@ -292,7 +307,7 @@ function Desk({ swaps }: { swaps: Swaps }) {
           )}
           {candidates.length === 0 && <EverythingElse swaps={swaps} />}
           <ol>
-            {candidates.map((candidate, i) => (
+            {candidates.slice(0, isAll || place >= shownFirst ? undefined : shownFirst).map((candidate, i) => (
               <CandidateRow
                 key={candidate.key}
                 candidate={candidate}
@@ -305,6 +320,11 @@ function Desk({ swaps }: { swaps: Swaps }) {
               />
             ))}
           </ol>
+          {!isAll && place < shownFirst && candidates.length > shownFirst && (
+            <button type="button" className="btn btn-outline mt-3" onClick={() => setIsAll(true)}>
+              {counted(candidates.length - shownFirst, 'more candidate')}, further off
+            </button>
+          )}
         </section>
         {focused && (
           <div className="lg:sticky lg:top-4 lg:max-h-[calc(100dvh-2rem)] lg:overflow-auto">
@@ -329,6 +349,23 @@ function Desk({ swaps }: { swaps: Swaps }) {
           </div>
         )}
       </div>
+      {focused && (
+        <div className="desk-bar lg:hidden">
+          <span className="min-w-0 grow leading-tight">
+            <strong className="block">{focused.name}</strong>
+            <span className="soft block truncate text-sm">{focused.words}</span>
+          </span>
+          <button
+            type="button"
+            className="btn btn-primary"
+            aria-label={`Take ${focused.name} today`}
+            disabled={choose.isPending || focused.key === swaps.chosenKey || live.problem !== null || locked}
+            onClick={() => putIn()}
+          >
+            {focused.key === swaps.chosenKey ? 'In use' : 'Use it'}
+          </button>
+        </div>
+      )}
       {focused && (
         <div className="mt-10 border-t-2 border-base-300 pt-6">
           <EverythingElse swaps={swaps} />
