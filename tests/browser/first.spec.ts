@@ -72,9 +72,7 @@ test('somebody who has just come writes down a client of their own, up to the fi
   const does = counting(page)
   await signInAsNew(page, does)
   const began = Date.now()
-  // At a second try somebody is there already, and the way in is no longer shown.
-  if (test.info().retry > 0) await page.goto('/clients/new')
-  else await does.click(page.getByRole('link', { name: 'Write down a first client' }))
+  await does.click(page.getByRole('link', { name: 'Write down a first client' }))
   await does.fill(page.getByLabel('Height'), '171,5')
   await does.fill(page.getByLabel('Body mass'), '64')
   await does.fill(page.getByLabel('Name'), 'Wilhelmina Ostrander')
@@ -118,6 +116,16 @@ test('somebody who has just come writes down a client of their own, up to the fi
   await defended(page, does)
   const seconds = (Date.now() - began) / 1000
   console.log(`First defended swap with a client of one’s own: ${does.count()} actions, ${Math.round(seconds)} s`)
+  expect(does.count()).toBeLessThanOrEqual(32)
+
+  // On to the first set that counts: the programme began today, and the Floor is where the swap was asked for.
+  await does.click(page.getByRole('button', { name: 'Start the session' }))
+  await does.click(page.getByRole('button', { name: /^Leave the warm-up out/ }))
+  await does.click(page.getByRole('button', { name: /^Begin / }))
+  await does.click(page.getByRole('button', { name: 'Set done' }))
+  await does.click(page.getByRole('button', { name: '2 in reserve' }))
+  await expect(page.getByRole('status').filter({ hasText: 'sent' })).toHaveText('Everything is sent.')
+  console.log(`First counted set with a client of one’s own: ${does.count()} actions`)
   expect(does.count()).toBeLessThanOrEqual(40)
 })
 

@@ -54,7 +54,9 @@ test('a visit is moved, cancelled with why and brought back, added and taken out
   // Cancelled with why, and brought back.
   await visit.getByRole('button', { name: 'Move or cancel' }).click()
   await change.getByRole('button', { name: 'Cancel the visit' }).click()
-  await expect(change.getByText(/Why: a few words/)).toBeVisible()
+  // What is missing is said where the hand is, before anything is sent.
+  await expect(change.getByText('Say in a few words why it is cancelled.')).toBeVisible()
+  await expect(change.getByLabel('Why')).toBeFocused()
   await change.getByLabel('Why').fill('A cold')
   await change.getByRole('button', { name: 'Cancel the visit' }).click()
   const cancelled = visits.filter({ hasText: 'Bring the visit back' })

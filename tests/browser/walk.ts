@@ -56,7 +56,8 @@ async function watch(page: Page, sort: number): Promise<string[]> {
         const method = (init?.method ?? (input instanceof Request ? input.method : 'GET')).toUpperCase()
         const url = input instanceof Request ? input.url : String(input)
         // What only asks is a POST where the question is long; those change nothing.
-        if (method !== 'GET' && !/replans$|floor-events$|live$|proposals$|lines$|fills$/.test(url)) {
+        const isQuestion = method === 'POST' && /replans$|floor-events$|live$|proposals$|lines$|fills$/.test(url)
+        if (method !== 'GET' && !isQuestion) {
           pressed.asked.push(`${method} ${url}`)
           return Promise.reject(new TypeError('Held back by the walk'))
         }
