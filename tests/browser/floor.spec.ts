@@ -36,6 +36,7 @@ async function runToTheEnd(page: Page): Promise<string[]> {
     if (now === 'through') break
     const before = await scene(page)
     if (now === 'choose') {
+      await page.getByRole('checkbox').first().waitFor()
       for (const box of (await page.getByRole('checkbox').all()).slice(0, 2)) await box.check()
       await page.getByRole('button', { name: 'Do these' }).click()
     } else if (now === 'work') {
@@ -126,6 +127,7 @@ test('a whole visit without a network, the browser killed twice on the way', asy
     await page.getByRole('button', { name: 'Stop before the bell' }).click()
   }
   // A choice, a swap among what was fetched beforehand, an Undo and the end: all without a network, all said at once.
+  await page.getByRole('checkbox').first().waitFor()
   for (const box of (await page.getByRole('checkbox').all()).slice(0, 2)) await box.check()
   await page.getByRole('button', { name: 'Do these' }).click()
   await page.getByRole('button', { name: 'Swap', exact: true }).click()
