@@ -1,0 +1,131 @@
+import type { Page } from '@playwright/test'
+import { atTheRound, expect, test } from './desk'
+import { asNew, looseVisit, open } from './floor'
+
+const places = [
+  '/',
+  '/clients',
+  '/clients/new',
+  '/catalogue/squat',
+  '/settings',
+  '/clients/1',
+  '/clients/1/health',
+  '/clients/1/room',
+  '/clients/1/shelf',
+  '/clients/1/rail',
+  '/clients/1/programme',
+  '/clients/1/ledger',
+]
+
+/** Controls that are smaller than a thumb or a pointer needs; what stands in a line of text is measured by its line. */
+const tooSmall = (page: Page, least: number) =>
+  page.evaluate((min) => {
+    const isSmall = (one: Element) => {
+      const { width, height } = one.getBoundingClientRect()
+      // A tick is as large as the words that belong to it.
+      const isLabelled = one instanceof HTMLInputElement && one.closest('label') !== null
+      const isHidden = width <= 1 || getComputedStyle(one).visibility === 'hidden'
+      return !isHidden && !isLabelled && !one.matches('.term') && (width < min - 0.5 || height < min - 0.5)
+    }
+    return [...document.querySelectorAll('button, summary, input, select, textarea, a.btn')]
+      .filter(isSmall)
+      .map((one) => `${one.tagName} ${(one.getAttribute('aria-label') ?? one.textContent).trim().slice(0, 30)}`)
+  }, least)
+
+/** The weakest line round a field against what lies behind it; 3 is wanted. */
+const weakestBorder = (page: Page) =>
+  page.evaluate(() => {
+    const context = document.createElement('canvas').getContext('2d', { willReadFrequently: true })
+    const light = (color: string): number => {
+      if (context === null) return 0
+      context.fillStyle = color
+      context.fillRect(0, 0, 1, 1)
+      const part = (value: number) => {
+        const share = value / 255
+        return share <= 0.04045 ? share / 12.92 : ((share + 0.055) / 1.055) ** 2.4
+      }
+      const [red = 0, green = 0, blue = 0] = context.getImageData(0, 0, 1, 1).data
+      return 0.2126 * part(red) + 0.7152 * part(green) + 0.0722 * part(blue)
+    }
+    const paper = light(getComputedStyle(document.body).backgroundColor)
+    const ratios = [...document.querySelectorAll('.input, .select, .textarea')].map((field) => {
+      const line = light(getComputedStyle(field).borderTopColor)
+      return (Math.max(line, paper) + 0.05) / (Math.min(line, paper) + 0.05)
+    })
+    return Math.min(21, ...ratios)
+  })
+
+const hasFocus = (page: Page) => page.evaluate(() => document.activeElement !== document.body)
+
+test('everything can be hit, seen and read large, by day, in the evening and in the colours of the system', async ({
+  page,
+}) => {
+  test.slow()
+  await atTheRound(page)
+  for (const path of places) {
+    await page.goto(path)
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
+    await page.waitForLoadState('networkidle')
+    expect(await tooSmall(page, 24), path).toEqual([])
+  }
+  for (const theme of ['daylight', 'evening']) {
+    await page.goto('/clients/new')
+    await expect(page.getByLabel('Height')).toBeVisible()
+    expect(await weakestBorder(page), theme).toBeGreaterThanOrEqual(3)
+    await page
+      .getByRole('button', { name: 'Use the evening colours' })
+      .or(page.getByRole('button', { name: 'Use the daylight colours' }))
+      .click()
+  }
+  // Text twice as large: nothing goes off the side.
+  await page.goto('/clients')
+  await page.addStyleTag({ content: 'html { font-size: 200% }' })
+  expect(await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBeLessThanOrEqual(0)
+  // Where the system paints, the place one is at and the main button are told by a line.
+  await page.emulateMedia({ forcedColors: 'active' })
+  await page.goto('/clients/1/programme')
+  const now = page.getByRole('navigation', { name: 'Places' }).locator('[aria-current]')
+  await expect(now).toBeVisible()
+  expect(await now.evaluate((one) => getComputedStyle(one).outlineStyle)).toBe('solid')
+  const main = page.getByRole('button', { name: 'Plan a new one' })
+  expect(await main.evaluate((one) => getComputedStyle(one).borderTopWidth)).toBe('3px')
+})
+
+test('the focus goes into what opens on the Floor, comes back, and is never nowhere; a thumb hits all of it', async ({
+  page,
+}) => {
+  test.slow()
+  await page.setViewportSize({ width: 390, height: 844 })
+  await atTheRound(page)
+  const visit = await looseVisit(page, 'Rounds and the clock')
+  await asNew(page, visit)
+  await open(page, visit)
+  for (const [button, region] of [
+    ['More', 'More'],
+    ['Swap', 'Swap'],
+    ['Sound, hand and counting', 'Sound, hand and counting'],
+  ] as const) {
+    const opener = page.getByRole('button', { name: button, exact: true })
+    await opener.click()
+    await expect(page.getByRole('region', { name: region })).toBeFocused()
+    expect(await tooSmall(page, 44), button).toEqual([])
+    await page.keyboard.press('Escape')
+    await expect(opener).toBeFocused()
+  }
+  const pain = page.getByRole('alertdialog', { name: 'Pain' })
+  await page.getByRole('button', { name: 'Pain', exact: true }).click()
+  await expect(pain).toBeFocused()
+  await pain.getByRole('button', { name: 'It was not pain: back' }).click()
+  await expect.poll(() => hasFocus(page)).toBe(true)
+  await page.getByRole('button', { name: 'Swap', exact: true }).click()
+  await page.getByRole('region', { name: 'Swap' }).getByRole('listitem').first().getByRole('button').click()
+  await expect.poll(() => hasFocus(page)).toBe(true)
+  for (const what of [/^Cut to/, 'End early']) {
+    await page.getByRole('button', { name: 'More', exact: true }).click()
+    const action = page.getByRole('region', { name: 'More' }).getByRole('button', { name: what }).first()
+    if (!(await action.isVisible())) continue
+    await action.click()
+    await expect.poll(() => hasFocus(page)).toBe(true)
+  }
+  await expect(page.getByRole('heading', { name: 'Done for today' })).toBeVisible()
+})
