@@ -139,7 +139,7 @@ final readonly class RunProgramme
             $programme->refresh();
             $kept = [self::asItIs($programme)];
             $gone = $this->takeOff($programme, $from);
-            $pauses = $this->pausesWith($programme, $from, $until);
+            $pauses = Pauses::with($programme, $from, $until);
             $programme->update(['pauses' => $pauses]);
             $made = array_values(array_filter(
                 $this->putOn($programme, $today),
@@ -177,7 +177,7 @@ final readonly class RunProgramme
             $kept = [self::asItIs($programme)];
             $gone = $this->takeOff($programme, $today);
             if ($isPaused) {
-                $programme->update(['pauses' => $this->pausesEndedOn($programme, $today)]);
+                $programme->update(['pauses' => Pauses::endedOn($programme, $today)]);
             } else {
                 $this->continueFrom($programme, $today);
             }
@@ -330,54 +330,6 @@ final readonly class RunProgramme
         $visit->forceDelete();
 
         return true;
-    }
-
-    /** @return list<array{from: string, weeks: int}> Weeks of the plan of which more than half falls away, done later. */
-    private function pausesWith(Programme $programme, CarbonImmutable $from, CarbonImmutable $until): array
-    {
-        $zone = $programme->client?->trainer->zone() ?? 'UTC';
-        $first = null;
-        $weeks = 0;
-        foreach ($programme->weeks()->with('plannedSessions')->get() as $week) {
-            $week->setRelation('programme', $programme);
-            $days = array_map(static function (PlannedSession $session) use ($week, $zone): string {
-                $session->setRelation('week', $week);
-
-                return $session->startsAt($zone)->toDateString();
-            }, array_values($week->plannedSessions->all()));
-            $away = array_filter($days, static fn (string $day): bool => $day >= $from->toDateString() && $day <= $until->toDateString());
-            if ($away !== [] && 2 * count($away) > count($days)) {
-                $first ??= $week->number;
-            }
-        }
-        if ($first === null) {
-            return $programme->pauses;
-        }
-        $begins = $programme->weekStartsOn($first);
-        // As many weeks later as it takes for the first of them to lie mostly behind the last day away.
-        for ($day = $begins; $day->addDays(3)->toDateString() <= $until->toDateString(); $day = $day->addWeek()) {
-            $weeks++;
-        }
-
-        return $weeks === 0 ? $programme->pauses : [...$programme->pauses, ['from' => $begins->toDateString(), 'weeks' => $weeks]];
-    }
-
-    /** @return list<array{from: string, weeks: int}> The pause that holds now ends with this week. */
-    private function pausesEndedOn(Programme $programme, CarbonImmutable $today): array
-    {
-        $now = $programme->pausedNow();
-        $pauses = [];
-        foreach ($programme->pauses as $pause) {
-            if ($pause === $now) {
-                $passed = (int) CarbonImmutable::parse($pause['from'])->diffInWeeks(CarbonImmutable::parse($today->toDateString()));
-                $pause['weeks'] = min($pause['weeks'], $passed);
-            }
-            if ($pause['weeks'] > 0) {
-                $pauses[] = $pause;
-            }
-        }
-
-        return $pauses;
     }
 
     /** From the first week that was not done, this week where its days still lie ahead, else the next. */

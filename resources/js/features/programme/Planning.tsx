@@ -1,0 +1,162 @@
+import { useQuery } from '@tanstack/react-query'
+import { useEffect, useRef, useState } from 'react'
+import { ApiError, type Programme, type Programmes } from '../../shared/api'
+import { useKept } from '../../shared/lib/useKept'
+import { useSettled } from '../../shared/lib/useSettled'
+import { FormProblem } from '../../shared/ui'
+import { FromCopies } from './Copies'
+import { NotKept } from './NotKept'
+import { firstWish, PlanForm, wishOf } from './PlanForm'
+import { type Pinned, readingOptions, useKeep, usePropose } from './queries'
+import { Shown } from './Shown'
+import { hasVisits } from './states'
+import { goToText, Reading, SessionText } from './Written'
+
+export interface Again {
+  programme: Programme
+  pinned: Pinned[]
+}
+
+/** A new programme: planned, written in words, or taken from one there is. */
+export function Planning({
+  clientId,
+  programmes,
+  again,
+  onDone,
+}: {
+  clientId: number
+  programmes: Programmes
+  /** An earlier one whose rest is planned again, with what stays of it. */
+  again: Again | null
+  onDone: (kept: Programme | null, isStarting: boolean) => void
+}) {
+  const [wish, setWish] = useState(() => (again ? wishOf(again.programme) : firstWish(programmes)))
+  const [pinned, setPinned] = useState<Pinned[]>(again?.pinned ?? [])
+  const [way, setWay] = useState<'plan' | 'write' | 'copy'>('plan')
+  // A session written by hand is long: it waits until it is kept.
+  const [typed, setTyped] = useKept(`session-text-${clientId}`, '')
+  const settled = useSettled(typed, 400)
+  const writes = way === 'write'
+  const reading = useQuery(readingOptions(clientId, wish, writes ? settled : ''))
+  const propose = usePropose(clientId)
+  const keep = useKeep(clientId)
+  const error = (writes ? reading.error : propose.error) ?? keep.error
+  const proposal = writes ? (settled.trim() === '' ? undefined : reading.data) : propose.data
+  const asked = { wish, pinned, text: writes ? typed : null }
+  // Then it is kept first, and asked when the other one ends.
+  const someRuns = programmes.all.some(({ state }) => hasVisits(state))
+  const isFirst = useRef(again !== null)
+  useEffect(() => {
+    // What was asked for by choosing what stays is asked for at once.
+    if (!isFirst.current) return
+    isFirst.current = false
+    propose.mutate(asked)
+  })
+  const done = (kept: Programme | null, isStarting: boolean) => {
+    if (writes) setTyped('')
+    onDone(kept, isStarting)
+  }
+  const plan = () => {
+    keep.reset()
+    if (!writes) propose.mutate(asked)
+  }
+  return (
+    <>
+      <div role="radiogroup" aria-label="Way in" className="mb-3 flex flex-wrap gap-1">
+        {(
+          [
+            ['plan', 'Plan it for me'],
+            ['write', 'Write it'],
+            ['copy', 'Copy one'],
+          ] as const
+        ).map(([id, name]) => (
+          <label key={id} className="week-peg day-peg">
+            <input type="radio" name="way" className="sr-only" checked={way === id} onChange={() => setWay(id)} />
+            {name}
+          </label>
+        ))}
+      </div>
+      {way === 'copy' && <FromCopies clientId={clientId} />}
+      <form
+        className={way === 'copy' ? 'hidden' : ''}
+        aria-label="Plan a programme"
+        noValidate
+        onSubmit={(event) => {
+          event.preventDefault()
+          plan()
+        }}
+      >
+        <PlanForm
+          programmes={programmes}
+          wish={wish}
+          onChange={setWish}
+          error={error instanceof ApiError ? error : null}
+        >
+          {!writes && (
+            <button className="btn btn-primary" disabled={propose.isPending || wish.days.length === 0}>
+              {propose.isPending ? 'Planning…' : proposal ? 'Plan again' : 'Plan it for me'}
+            </button>
+          )}
+          {programmes.shown && (
+            <button type="button" className="btn btn-ghost ml-2" onClick={() => onDone(null, false)}>
+              Back to what runs
+            </button>
+          )}
+          {!writes && pinned.length > 0 && (
+            <p className="mt-2 text-sm">
+              {pinned.length === 1 ? 'One exercise stays' : `${pinned.length} exercises stay`} as chosen.{' '}
+              <button type="button" className="link" onClick={() => setPinned([])}>
+                Let all go
+              </button>
+            </p>
+          )}
+          <FormProblem error={error} />
+          {propose.isPending && (
+            <p role="status" className="mt-2 flex items-center gap-3">
+              <span className="loading loading-dots loading-md text-primary" aria-hidden="true" />
+              Trying rungs, sets and days…
+            </p>
+          )}
+        </PlanForm>
+        {writes && (
+          <div className="mt-4">
+            <SessionText
+              text={typed}
+              onChange={setTyped}
+              error={error instanceof ApiError ? error.about('text') : undefined}
+            />
+          </div>
+        )}
+      </form>
+      {way !== 'copy' && proposal && proposal.written.length > 0 && (
+        <Reading
+          lines={proposal.written}
+          onInstead={(text, instead) =>
+            setTyped(typed.replace(new RegExp(text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&'), 'i'), instead))
+          }
+        />
+      )}
+      {way !== 'copy' && proposal && proposal.weeks.some((week) => week.sessions.length > 0) && (
+        <Shown programme={proposal} pins={writes ? null : { pinned, onPin: setPinned }} takesFocus={!writes}>
+          <button
+            type="button"
+            className="btn btn-outline"
+            disabled={keep.isPending}
+            onClick={() => keep.mutate({ ...asked, start: false }, { onSuccess: (kept) => done(kept, false) })}
+          >
+            Keep as a draft
+          </button>
+          <button
+            type="button"
+            className="btn btn-primary"
+            disabled={keep.isPending}
+            onClick={() => keep.mutate({ ...asked, start: !someRuns }, { onSuccess: (kept) => done(kept, true) })}
+          >
+            {keep.isPending ? 'Writing it down…' : 'Start it'}
+          </button>
+          {keep.error !== null && <NotKept error={keep.error} onGo={writes ? goToText : null} />}
+        </Shown>
+      )}
+    </>
+  )
+}
