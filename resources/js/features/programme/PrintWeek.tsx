@@ -5,6 +5,7 @@ import { useTitle } from '../../shared/lib/useTitle'
 import type { SheetBlock, SheetRow, WeekSheet } from '../../shared/api'
 import { briefDay } from '../../shared/lib/time'
 import { Loading, PaperCaution, PaperTable, Problem, type PaperGroup } from '../../shared/ui'
+import { isFrame } from './editor/places'
 import { sessionDetailOptions, sheetOptions } from './editor/queries'
 
 /** One week on paper: what is laid out, what is done, and room to write what became of it. */
@@ -35,7 +36,8 @@ function onPaper(block: SheetBlock, place: number, rows: SheetRow[]): PaperGroup
       ]
         .filter((words) => words !== '')
         .join(' · '),
-      restSeconds: rowOf(slot)?.restSeconds ?? slot.restSeconds,
+      // What loosens and stretches follows on.
+      restSeconds: isFrame(block.kind) ? 0 : (rowOf(slot)?.restSeconds ?? slot.restSeconds),
       sets: rowOf(slot)?.sets ?? slot.sets,
     })),
   }

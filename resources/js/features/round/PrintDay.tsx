@@ -23,7 +23,8 @@ function onPaper(block: Block, rows: SheetRow[]): PaperGroup {
         how: [item.words, item.tempo ?? '', item.servable ? '' : `Needs a swap: ${item.problems[0] ?? ''}`]
           .filter((words) => words !== '')
           .join(' · '),
-        restSeconds: rowOf(item)?.restSeconds ?? item.restSeconds,
+        // What loosens and stretches follows on.
+        restSeconds: block.isFrame ? 0 : (rowOf(item)?.restSeconds ?? item.restSeconds),
         sets: rowOf(item)?.sets ?? item.sets,
       })),
   }
