@@ -26,10 +26,16 @@ const scene = (page: Page) =>
     ].join(' '),
   )
 
+/** Nobody touches anything; the page is looked at every ten seconds, until something else is on it or two minutes have passed. */
+async function lookOn(page: Page, before: string): Promise<void> {
+  for (let look = 0; look < 12 && (await scene(page)) === before; look++) await page.clock.fastForward(10_000)
+}
+
 /** Runs a session to its end as a trainer would; the clock is moved on where it decides. */
 async function runToTheEnd(page: Page): Promise<string[]> {
   const seen: string[] = []
   const progress = page.getByRole('img', { name: /sets through/ })
+  const movement = page.getByRole('region', { name: /^(Now|Next)$/ })
   for (let i = 0; i < 80; i++) {
     const now = await phase(page)
     seen.push(now)
@@ -42,10 +48,13 @@ async function runToTheEnd(page: Page): Promise<string[]> {
     } else if (now === 'work') {
       const stop = page.getByRole('button', { name: /^(Set done|No longer clean: stop)$/ })
       if (await stop.isVisible()) await stop.click()
-      // The bell ends it; the page is looked at every ten seconds.
-      else for (let look = 0; look < 30 && (await scene(page)) === before; look++) await page.clock.fastForward(10_000)
+      // The bell ends it.
+      else await lookOn(page, before)
     } else {
-      await page.getByRole('button', { name: /^Begin / }).click()
+      // Between two stations the clock goes on by itself; before the first it waits for a hand.
+      const isByClock = now === 'rest' && (await movement.getByText(/intervals/).isVisible())
+      if (isByClock) await lookOn(page, before)
+      if ((await scene(page)) === before) await page.getByRole('button', { name: /^Begin / }).click()
     }
     await expect.poll(() => scene(page)).not.toBe(before)
   }
@@ -207,7 +216,7 @@ for (const [size, viewport] of Object.entries({
       }
       const intervals = session.blocks.find((block) => block.kind === 'intervals')
       if (intervals !== undefined) {
-        // To the tenth of a second, though nobody looked: 30 s, 15 s of rest, twice 15 s, 45 s of rest, and again.
+        // To the tenth of a second, however seldom somebody looked: 30 s, 15 s of rest, twice 15 s, 45 s of rest, and again.
         const at = intervals.items
           .flatMap((item) => item.setLogs.map((log) => Date.parse(log.loggedAt)))
           .sort((one, two) => one - two)
