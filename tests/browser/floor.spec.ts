@@ -514,6 +514,8 @@ for (const theme of ['linen', 'evening']) {
     await page.keyboard.press('2')
     await page.keyboard.press(' ')
     await expect(stage(page)).toHaveAttribute('data-phase', 'work')
+    // One touch is one thing: the key waits as the button does.
+    await expect(page.getByRole('button', { name: 'Set done' })).toHaveAttribute('aria-disabled', 'false')
     await page.keyboard.press('Enter')
     await expect(stage(page)).toHaveAttribute('data-phase', 'rest')
     await page.keyboard.press('u')

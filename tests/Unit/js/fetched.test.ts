@@ -90,7 +90,7 @@ describe('an answer that is fetched and kept', () => {
     const first = here.ask()
     here.application().answer(['Orrin', 'Marisol'])
     await first
-    await pass(0)
+    await pass(10)
     // The visit to Marisol is cancelled here, and everything is asked anew.
     here.changed(t0 + 1)
     await here.client.invalidateQueries({ queryKey: key })
@@ -114,6 +114,32 @@ describe('an answer that is fetched and kept', () => {
     await asking
     expect(here.shown()).toEqual({ visits: ['Orrin', 'Marisol'], isKept: true, asOf: t0 - 60_000 })
     expect(here.client.getQueryState(key)?.status).toBe('error')
+  })
+
+  it('asks once more where something was changed here while the first answer was on its way', async () => {
+    const here = await device()
+    // The first question of a place, with nothing of it on the screen yet: an invalidation waits for this very answer.
+    const asking = here.ask()
+    await pass(100)
+    here.changed(t0 + 100)
+    void here.client.invalidateQueries({ queryKey: key })
+    here.application().answer(['Orrin', 'the visit that was taken out'])
+    await pass(100)
+    expect(here.shown()).toBeUndefined()
+    here.application().answer(['Orrin'])
+    await asking
+    expect(here.shown()?.visits).toEqual(['Orrin'])
+  })
+
+  it('does not run after changes for ever', async () => {
+    const here = await device()
+    const asking = here.ask()
+    for (let time = 1; time <= 4; time++) {
+      await pass(100)
+      here.changed(t0 + 100 * time)
+      here.application().answer([`answer ${time}`])
+    }
+    expect(await asking).toMatchObject({ visits: ['answer 4'] })
   })
 
   it('keeps what is on the screen where the application cannot be reached, and is out of date for whoever asks next', async () => {

@@ -9,6 +9,9 @@ export const mayHaveRunOut = (error: unknown) => error instanceof ApiError && er
 /** How long an answer is waited for before what the device kept is shown meanwhile. */
 const patienceMs = 3000
 
+/** Changes that follow each other quicker than answers come are not run after for ever. */
+const mostAgain = 3
+
 /** An answer, and of when it is. */
 export type Asked<T> = T & {
   /** When it was asked for: what happened since may not be in it. Milliseconds since 1970. */
@@ -29,7 +32,7 @@ export async function fetched<T extends object>(
   path: string,
 ): Promise<Asked<T>> {
   const trainer = lastTrainer()
-  const at = Date.now()
+  let at = Date.now()
   let isAnswered = false
   const showKept = async (notBefore: number) => {
     if (trainer === null || client.getQueryData(queryKey) !== undefined) return
@@ -44,7 +47,13 @@ export async function fetched<T extends object>(
   }
   const patience = setTimeout(() => void showKept(lastChangeAt()), patienceMs)
   try {
-    const answer = await api.get<T>(path)
+    let answer = await api.get<T>(path)
+    // What was changed here while it was on its way may not be in it, and whoever asked because of that change waits for
+    // this very answer: it is asked for once more.
+    for (let again = 0; again < mostAgain && at < lastChangeAt(); again++) {
+      at = Date.now()
+      answer = await api.get<T>(path)
+    }
     isAnswered = true
     // Whose device this is may have become known meanwhile; somebody else’s it has not become.
     const owner = lastTrainer()
