@@ -48,6 +48,10 @@ export function CataloguePage() {
   const { exercises, variants, limits } = catalogue.data
   const set = (change: Partial<Filter>) => setFilter({ ...filter, ...change })
   const found = filtered(exercises, filter)
+  const showEverything = () => {
+    if (search.current !== null) search.current.value = ''
+    setFilter(noFilter)
+  }
   const patterns = [...new Map(exercises.map((entry) => [entry.pattern, entry.patternName]))].map(([value, name]) => ({
     value,
     name,
@@ -68,7 +72,8 @@ export function CataloguePage() {
             type="search"
             className="input w-full"
             placeholder="Name, muscle or kit, such as press-up or glutes"
-            value={filter.text}
+            // The field keeps what is typed: whoever types quicker than the address follows loses no letter.
+            defaultValue={filter.text}
             onChange={(event) => set({ text: event.target.value })}
           />
         </label>
@@ -127,7 +132,7 @@ export function CataloguePage() {
       {found.length === 0 && (
         <Empty title="Nothing is left">
           <p>No exercise answers all of that. Take one filter away, or search by another name.</p>
-          <button type="button" className="btn btn-primary" onClick={() => setFilter(noFilter)}>
+          <button type="button" className="btn btn-primary" onClick={showEverything}>
             Show everything
           </button>
         </Empty>

@@ -53,7 +53,8 @@ export function ClientList() {
                 type="search"
                 className="input input-sm w-full sm:w-64"
                 placeholder="Name, trade, goal or limit"
-                value={asked.text}
+                // The field keeps what is typed: whoever types quicker than the address follows loses no letter.
+                defaultValue={asked.text}
                 onChange={(event) => ask({ text: event.target.value })}
               />
             </label>
