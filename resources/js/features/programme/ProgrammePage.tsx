@@ -51,11 +51,10 @@ interface StartButtonProps {
   isAsked: boolean
   isOpen: boolean
   onOpen: () => void
-  onStarted: () => void
 }
 
 /** Starts a draft at once, or asks first. */
-function StartButton({ clientId, programme, isAsked, isOpen, onOpen, onStarted }: StartButtonProps) {
+function StartButton({ clientId, programme, isAsked, isOpen, onOpen }: StartButtonProps) {
   const { start } = useRunning(clientId, Number(programme.id))
   return (
     <>
@@ -64,7 +63,7 @@ function StartButton({ clientId, programme, isAsked, isOpen, onOpen, onStarted }
         className="btn btn-primary"
         disabled={start.isPending}
         {...(isAsked && { 'aria-expanded': isOpen })}
-        onClick={() => (isAsked ? onOpen() : start.mutate(null, { onSuccess: onStarted }))}
+        onClick={() => (isAsked ? onOpen() : start.mutate(null))}
       >
         Start it
       </button>
@@ -175,10 +174,7 @@ export function ProgrammePage() {
         <StartPanel
           clientId={clientId}
           programme={shown}
-          onStarted={() => {
-            setIsStarting(false)
-            setSearch({})
-          }}
+          onStarted={() => setIsStarting(false)}
           onLeave={() => setIsStarting(false)}
         />
       )}
@@ -210,7 +206,6 @@ export function ProgrammePage() {
             isAsked={programmes.data.all.some(({ id, state }) => id !== shown.id && hasVisits(state))}
             isOpen={isStarting}
             onOpen={() => setIsStarting(!isStarting)}
-            onStarted={() => setSearch({})}
           />
         )}
         {shown.state === 'draft' && (

@@ -47,7 +47,8 @@ function Asked({ clientId, programme, preview, onStarted, onLeave }: StartPanelP
       className="paper my-4 max-w-3xl p-5"
       onSubmit={(event) => {
         event.preventDefault()
-        start.mutate(other === undefined ? null : lastDay, { onSuccess: onStarted })
+        // Not `mutate`: its own end is lost where the page has drawn the started programme first. The error stands below.
+        start.mutateAsync(other === undefined ? null : lastDay).then(onStarted, () => undefined)
       }}
     >
       <h3 ref={title} tabIndex={-1} className="text-xl outline-none">
