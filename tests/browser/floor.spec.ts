@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { chromium, type BrowserContext, type Page } from '@playwright/test'
 import { atTheRound, doSet, expect, signIn, skipTo, test, violations } from './desk'
-import { allSent, ask, asNew, logsOf, looseVisit, open, phase, shown, stage } from './floor'
+import { allSent, ask, asNew, logsOf, looseVisit, open, openAsNew, phase, shown, stage } from './floor'
 import { keyWalk } from './walk'
 import config from '../../playwright.config'
 
@@ -191,9 +191,7 @@ for (const [size, viewport] of Object.entries({
       test.slow()
       await page.setViewportSize(viewport)
       await atTheRound(page)
-      const sessionId = await looseVisit(page, name)
-      await asNew(page, sessionId)
-      await open(page, sessionId)
+      const { sessionId } = await openAsNew(page, name)
       await runToTheEnd(page)
       const session = await shown(page, sessionId)
       expect(session.state).toBe('done')
@@ -235,9 +233,7 @@ test('a swap, harder in the middle of a set, once more, a set more, shorter, and
   test.slow()
   await page.setViewportSize({ width: 390, height: 844 })
   await atTheRound(page)
-  const sessionId = await looseVisit(page, 'Pairs, a section and a ladder')
-  await asNew(page, sessionId)
-  await open(page, sessionId)
+  const { sessionId } = await openAsNew(page, 'Pairs, a section and a ladder')
   await skipTo(page, 'Push-up')
   const next = page.getByRole('region', { name: /^(Now|Next)$/ })
   const undo = page.getByRole('button', { name: 'Undo' })
@@ -355,9 +351,7 @@ test('what was really in the hand is put right, and what nobody owns is marked',
 
 test('signed out in the middle: the sign-in is asked for where one stands, and nothing is lost', async ({ page }) => {
   await atTheRound(page)
-  const sessionId = await looseVisit(page, 'Rounds and the clock')
-  await asNew(page, sessionId)
-  await open(page, sessionId)
+  const { sessionId } = await openAsNew(page, 'Rounds and the clock')
   // The sign-in has run out: whatever is asked for is refused, until somebody signs in again.
   const door = { isShut: true }
   await page.route('**/api/**', (route) => {
@@ -381,9 +375,7 @@ test('two devices on one session: both are heard, and each is told of the other'
 }) => {
   test.slow()
   await atTheRound(page)
-  const sessionId = await looseVisit(page, 'Rounds and the clock')
-  const time = await asNew(page, sessionId)
-  await open(page, sessionId)
+  const { sessionId, time } = await openAsNew(page, 'Rounds and the clock')
   const other = await browser.newContext({ ...config.use, baseURL })
   const second = await other.newPage()
   await second.clock.install({ time })
@@ -414,9 +406,7 @@ test('clear words where the device keeps nothing, its clock is set back, or the 
 }) => {
   test.slow()
   await atTheRound(page)
-  const sessionId = await looseVisit(page, 'Two ways, and layer on layer')
-  const time = await asNew(page, sessionId)
-  await open(page, sessionId)
+  const { sessionId, time } = await openAsNew(page, 'Two ways, and layer on layer')
 
   // The clock is set back by ten minutes: the session goes on by the time it had.
   await page.clock.setSystemTime(time.getTime() - 600_000)

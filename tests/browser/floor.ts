@@ -96,6 +96,14 @@ export async function open(page: Page, sessionId: number) {
   await expect(bar).toBeVisible()
 }
 
+/** Opens one of the loose visits with nothing of it done; `time` is what the page's clock says. */
+export async function openAsNew(page: Page, name: string): Promise<{ sessionId: number; time: Date }> {
+  const sessionId = await looseVisit(page, name)
+  const time = await asNew(page, sessionId)
+  await open(page, sessionId)
+  return { sessionId, time }
+}
+
 export const stage = (page: Page) => page.locator('.floor-stage')
 export const phase = async (page: Page) => (await stage(page).getAttribute('data-phase')) ?? ''
 export const allSent = (page: Page) =>

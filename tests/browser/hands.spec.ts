@@ -1,5 +1,5 @@
 import { atTheRound, expect, skipTo, test } from './desk'
-import { allSent, asNew, logsOf, looseVisit, open, phase, shown, stage } from './floor'
+import { allSent, asNew, logsOf, open, openAsNew, phase, shown, stage } from './floor'
 
 test('a station wanted now, and a page that slept: nothing is on record that was not shown running', async ({
   page,
@@ -7,9 +7,7 @@ test('a station wanted now, and a page that slept: nothing is on record that was
   test.slow()
   await page.setViewportSize({ width: 390, height: 844 })
   await atTheRound(page)
-  const visit = await looseVisit(page, 'Rounds and the clock')
-  await asNew(page, visit)
-  await open(page, visit)
+  const { sessionId: visit } = await openAsNew(page, 'Rounds and the clock')
   const now = page.getByRole('region', { name: /^(Now|Next)$/ })
   // By the clock alone, ten seconds at a time.
   const until = async (wanted: RegExp | string) => {
@@ -60,9 +58,7 @@ test('a station wanted now, and a page that slept: nothing is on record that was
 test('two taps on one place are one; later is not left out, and both sides stay together', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 })
   await atTheRound(page)
-  const visit = await looseVisit(page, 'Rounds and the clock')
-  await asNew(page, visit)
-  await open(page, visit)
+  const { sessionId: visit } = await openAsNew(page, 'Rounds and the clock')
   const now = page.getByRole('region', { name: /^(Now|Next)$/ })
   const begin = page.getByRole('button', { name: /^Begin / })
   await expect(begin).toHaveAttribute('aria-disabled', 'false')
@@ -110,6 +106,15 @@ test('two taps on one place are one; later is not left out, and both sides stay 
   await expect(now).toContainText('Calf raise')
   await expect(page.getByRole('button', { name: 'Later', exact: true })).toBeDisabled()
   await expect(page.getByRole('button', { name: 'Leave out', exact: true })).toBeEnabled()
+  // What is left out is counted as its block is, in rounds, and waits under More.
+  await page.getByRole('button', { name: 'Leave out', exact: true }).click()
+  await expect(now).not.toContainText('Calf raise')
+  await page.getByRole('button', { name: 'More', exact: true }).click()
+  const left = page
+    .getByRole('region', { name: 'More' })
+    .getByRole('listitem')
+    .filter({ hasText: /Calf raise, round 1/ })
+  await expect(left.getByRole('button', { name: 'Put back' })).toBeVisible()
 })
 
 test('somebody who is warm leaves the warm-up in one tap, and has it back with Undo', async ({ page }) => {

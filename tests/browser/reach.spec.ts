@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { atTheRound, expect, test } from './desk'
-import { asNew, looseVisit, open } from './floor'
+import { openAsNew } from './floor'
 
 const places = [
   '/',
@@ -97,9 +97,7 @@ test('the focus goes into what opens on the Floor, comes back, and is never nowh
   test.slow()
   await page.setViewportSize({ width: 390, height: 844 })
   await atTheRound(page)
-  const visit = await looseVisit(page, 'Rounds and the clock')
-  await asNew(page, visit)
-  await open(page, visit)
+  await openAsNew(page, 'Rounds and the clock')
   for (const [button, region] of [
     ['More', 'More'],
     ['Swap', 'Swap'],

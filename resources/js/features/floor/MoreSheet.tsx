@@ -3,6 +3,7 @@ import { useState } from 'react'
 import type { Session } from '../../shared/api'
 import { counted } from '../../shared/lib/counts'
 import { usePanel } from '../../shared/lib/usePanel'
+import { LeftOut } from './LeftOut'
 import { secondsLeft } from './run/acts'
 import { openSets } from './run/run'
 import { said } from './said'
@@ -17,7 +18,6 @@ export function MoreSheet({ floor, session, onShut }: { floor: Floor; session: S
   const [words, setWords] = useState('')
   const panel = usePanel<HTMLElement>()
   const open = openSets(run)
-  const out = run.sets.filter((set) => set.state === 'skipped')
   const minutesLeft = Math.ceil(secondsLeft(run) / 60)
   const set = run.current
   const then = (act: () => void) => () => {
@@ -109,24 +109,7 @@ export function MoreSheet({ floor, session, onShut }: { floor: Floor; session: S
           </ol>
         </>
       )}
-      {out.length > 0 && (
-        <>
-          <h3 className="mt-4 text-lg">Left out</h3>
-          <ul>
-            {out.map((one) => (
-              <li key={one.key} className="flex items-center gap-2 border-b border-base-300 py-1">
-                <span className="grow">
-                  {one.item.name}, {one.block.goesRound ? 'round' : 'set'} {one.setNumber}
-                  {one.side && `, ${one.side}`}
-                </span>
-                <button type="button" className="btn btn-sm btn-ghost" onClick={then(() => hands.putBack(one))}>
-                  Put back
-                </button>
-              </li>
-            ))}
-          </ul>
-        </>
-      )}
+      <LeftOut sets={run.sets} under="h2" word="Put back" onPutBack={(one) => then(() => hands.putBack(one))()} />
       <form
         className="mt-4 flex gap-2"
         onSubmit={(event) => {
