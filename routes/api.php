@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AppointmentController;
 use App\Http\Controllers\ArchiveController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\BenchItemController;
@@ -19,6 +20,7 @@ use App\Http\Controllers\ClientController;
 use App\Http\Controllers\CopyShelfItemController;
 use App\Http\Controllers\CoverageController;
 use App\Http\Controllers\DemoClientController;
+use App\Http\Controllers\DueController;
 use App\Http\Controllers\ExerciseRungController;
 use App\Http\Controllers\ExerciseVariantController;
 use App\Http\Controllers\FillController;
@@ -74,6 +76,12 @@ Route::middleware(['auth:sanctum', FollowProgrammes::class])->group(function ():
     Route::delete('sign-in', [SignInController::class, 'destroy']);
     Route::get('me', MeController::class);
     Route::get('round', RoundController::class);
+    Route::get('due', DueController::class);
+    Route::post('appointments', [AppointmentController::class, 'store']);
+    Route::put('appointments/{appointment}', [AppointmentController::class, 'update']);
+    Route::delete('appointments/{appointment}', [AppointmentController::class, 'destroy'])->can('delete', 'appointment');
+    Route::post('appointments/{appointment}/restore', [AppointmentController::class, 'restore'])
+        ->withTrashed()->can('update', 'appointment');
     Route::get('clients/{client}/visits', [VisitController::class, 'index'])->can('view', 'client');
     Route::post('clients/{client}/visits', [VisitController::class, 'store']);
     Route::put('visits/{session}', [VisitController::class, 'update']);

@@ -27,6 +27,11 @@ use NimbleShelf\Core\Planning\Goal;
  * @property string $note Kept encrypted.
  * @property string $place
  * @property Carbon|null $born_on
+ * @property string $sex `female`, `male`, or empty where nobody said.
+ * @property string|null $telephone Kept encrypted, as are the next three.
+ * @property string|null $email
+ * @property string|null $emergency_contact Whom to call, and how.
+ * @property string|null $doctor
  * @property string $experience `beginner`, `some` or `years`.
  * @property int|null $days_per_week
  * @property int|null $minutes
@@ -45,12 +50,13 @@ use NimbleShelf\Core\Planning\Goal;
  * @property-read User $trainer
  * @property-read Home $home
  * @property-read Collection<int, ShelfItem> $shelfItems
+ * @property-read Collection<int, Programme> $programmes
  */
 final class Client extends Model
 {
     protected $fillable = [
         'name', 'trade', 'goal', 'limits', 'note', 'place', 'born_on', 'experience', 'days_per_week', 'minutes', 'likes', 'dislikes',
-        'guardian', 'guardian_on', 'kit_from_id',
+        'guardian', 'guardian_on', 'kit_from_id', 'sex', 'telephone', 'email', 'emergency_contact', 'doctor',
     ];
 
     /** @return array<string, string> */
@@ -60,6 +66,10 @@ final class Client extends Model
             'goal' => Goal::class,
             'limits' => AsEnumCollection::of(Limit::class),
             'note' => 'encrypted',
+            'telephone' => 'encrypted',
+            'email' => 'encrypted',
+            'emergency_contact' => 'encrypted',
+            'doctor' => 'encrypted',
             'born_on' => 'date',
             'archived_at' => 'datetime',
             'is_demo' => 'boolean',

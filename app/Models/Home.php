@@ -20,10 +20,11 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $quiet_hours As in "22:00 to 07:00".
  * @property bool $pets
  * @property bool $children
+ * @property bool $has_wall A clear stretch of wall; every home has one unless told otherwise.
  */
 final class Home extends Model
 {
-    protected $fillable = ['ceiling_cm', 'floor', 'quiet', 'anchors', 'note', 'length_m', 'width_m', 'quiet_hours', 'pets', 'children'];
+    protected $fillable = ['ceiling_cm', 'floor', 'quiet', 'anchors', 'note', 'length_m', 'width_m', 'quiet_hours', 'pets', 'children', 'has_wall'];
 
     protected $casts = [
         'ceiling_cm' => 'float',
@@ -33,5 +34,6 @@ final class Home extends Model
         'width_m' => 'float',
         'pets' => 'boolean',
         'children' => 'boolean',
+        'has_wall' => 'boolean',
     ];
 }

@@ -27,6 +27,7 @@ use NimbleShelf\Core\Kit\Thing;
  * @property string|null $out_of_service
  * @property Carbon|null $inspected_on
  * @property Carbon|null $created_at
+ * @property Carbon|null $updated_at
  * @property string $condition `sound`, `nicked`, `whitened`, `loose` or `cracked`.
  * @property-read Collection<int, BandTest> $bandTests Newest first.
  * @property-read Client $client

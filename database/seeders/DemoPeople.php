@@ -14,6 +14,20 @@ use NimbleShelf\Core\Health\Screening;
 /** Who lives in Saltmarrow, with what they own, where they live and what their health allows, as first met. */
 final readonly class DemoPeople
 {
+    /** Sex and telephone of each, by name; the numbers are of an exchange that there is not. */
+    private const REACHED = [
+        'Ottoline Fenwright' => ['female', '0555 0110'],
+        'Rosalind Stroud' => ['female', '0555 0111'],
+        'Orrin Kestlewick' => ['male', '0555 0112'],
+        'Marisol Tangwynne' => ['female', '0555 0113'],
+        'Hollis Varnham' => ['male', '0555 0114'],
+        'Anselm Coppergate' => ['male', '0555 0115'],
+        'Philippa Roe' => ['female', '0555 0116'],
+        'Tamsin Aldercott' => ['female', '0555 0117'],
+        'Leonie Marchbank' => ['female', '0555 0118'],
+        'Gideon Stroud' => ['male', '0555 0119'],
+    ];
+
     public function __construct(private Screening $screening)
     {
     }
@@ -104,7 +118,7 @@ final readonly class DemoPeople
 
     private function ferryPilot(User $trainer): Client
     {
-        return $this->client($trainer, 'Hollis Varnham', 'retired ferry pilot, 71', 'older', [
+        $client = $this->client($trainer, 'Hollis Varnham', 'retired ferry pilot, 71', 'older', [
             'low-bone-density',
             'no-floor',
             'balance-support',
@@ -117,6 +131,13 @@ final readonly class DemoPeople
             ['table', 'chart table', 1, ['height_cm' => 78, 'mass_kg' => 30]],
             ['wall', 'bookcase wall', 1, []],
         ], 'Pilot House, Quay Steps', 'Clearance for loaded training on file; gets down to the floor with difficulty.');
+        $client->update([
+            'emergency_contact' => 'Niece next door, 0555 0124',
+            'doctor' => 'The Quay practice, 0555 0125',
+            'born_on' => CarbonImmutable::today()->subYearsNoOverflow(71)->subMonthsNoOverflow(1),
+        ]);
+
+        return $client->refresh();
     }
 
     private function luthier(User $trainer): Client
@@ -284,7 +305,8 @@ final readonly class DemoPeople
         string $note = '',
         array $yes = [],
     ): Client {
-        $client = $trainer->clients()->create(compact('name', 'trade', 'goal', 'limits', 'place', 'note'));
+        [$sex, $telephone] = self::REACHED[$name];
+        $client = $trainer->clients()->create(compact('name', 'trade', 'goal', 'limits', 'place', 'note', 'sex', 'telephone'));
         $client->bodyMeasures()->create([
             'measured_on' => CarbonImmutable::today(),
             'height_cm' => $body[0],

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Models\Client;
 use App\Models\User;
 use Illuminate\Console\Command;
 use Illuminate\Database\Seeder;
+use NimbleShelf\Core\Kit\Thing;
 use Symfony\Component\Console\Output\OutputInterface;
 
 /**
@@ -41,6 +43,7 @@ final class DemoSeeder extends Seeder
             $began = hrtime(true);
             $client = $this->diary->live($isaura, $meet, $stories[$trade]);
             $this->visits->arrange($client, $trade);
+            $this->lookOver($client, $trade);
             $this->say(sprintf(
                 '%s, %s: %d sessions, %.0f s',
                 $client->name,
@@ -52,6 +55,16 @@ final class DemoSeeder extends Seeder
         $foundry = $isaura->clients()->where('trade', 'bell-founder')->firstOrFail();
         $this->visits->arrange($this->people->chandler($isaura, $foundry), 'ship chandler');
         $this->people->sailMender($corvin);
+        $this->visits->withoutSession($isaura);
+    }
+
+    /** Bands are looked over at each visit; at the foundry that was forgotten. */
+    private function lookOver(Client $client, string $trade): void
+    {
+        $last = $client->trainingSessions()->whereNotNull('ended_at')->max('ended_at');
+        if ($trade !== 'bell-founder' && is_string($last)) {
+            $client->shelfItems()->whereIn('kind', Thing::BANDS)->update(['inspected_on' => substr($last, 0, 10)]);
+        }
     }
 
     /** Said even where nothing else is: somebody waits for it. */

@@ -5,8 +5,12 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Actions\Clients\DescribeClient;
+use App\Actions\Round\PlaceAppointments;
+use App\Enums\AppointmentKind;
 use App\Models\Client;
 use App\Models\TrainingSession;
+use App\Models\User;
+use Carbon\CarbonImmutable;
 use NimbleShelf\Core\Planning\Assignment;
 use NimbleShelf\Core\Planning\BlockKind;
 use NimbleShelf\Core\Planning\Dose;
@@ -21,8 +25,26 @@ use RuntimeException;
 /** Loose visits of tomorrow evening, outside any programme: between them they have every kind of block. */
 final readonly class DemoVisits
 {
-    public function __construct(private DescribeClient $describe, private OptionFinder $finder)
+    public function __construct(private DescribeClient $describe, private OptionFinder $finder, private PlaceAppointments $appointments)
     {
+    }
+
+    /** The day after tomorrow: an assessment, and noon at the workshop, which is kept free each week. */
+    public function withoutSession(User $trainer): void
+    {
+        $day = $trainer->now()->startOfDay()->addDays(2);
+        $place = fn (array $what, CarbonImmutable ...$at) => $this->appointments->add($trainer, $what + ['zone' => $trainer->zone()], $at);
+        $place([
+            'kind' => AppointmentKind::Assessment,
+            'client_id' => $trainer->clients()->where('trade', 'ship chandler')->valueOrFail('id'),
+            'words' => 'Measures, and the checks',
+            'minutes' => 60,
+        ], $day->setTime(14, 0));
+        $noon = $day->setTime(12, 0);
+        $place(
+            ['kind' => AppointmentKind::Blocked, 'client_id' => null, 'words' => 'Bike at the workshop', 'minutes' => 60],
+            ...array_map(static fn (int $week): CarbonImmutable => $noon->addWeeks($week), range(0, 7)),
+        );
     }
 
     public function arrange(Client $client, string $trade): void

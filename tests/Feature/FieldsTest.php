@@ -32,7 +32,7 @@ it('says what is wrong in the words of the label', function (string $path, array
     expect($answer->json('errors')[$field][0] ?? null)->toBe($says);
 })->with([
     'where a request has a sentence of its own' => ['clients', ['heightCm' => 20], 'heightCm', 'Height: between 100 and 230 cm.'],
-    'a number' => ['clients', ['heightCm' => 'tall'], 'heightCm', 'Height (cm): a number, such as 12 or 7.5.'],
+    'a number' => ['clients', ['heightCm' => 'tall'], 'heightCm', 'Height: as in 172, 1.72 m or 5 ft 8.'],
     'a limb too short for the height' => [
         'clients/{client}/measures',
         ['measuredOn' => '2026-11-20', 'heightCm' => 170, 'bodyMassKg' => 70, 'limbsCm' => ['thigh' => '5,5']],

@@ -216,3 +216,44 @@ it('proposes limits from movement checks, and the trainer accepts', function ():
     expect(array_column($this->getJson("{$this->path}/health")->json('proposals'), 'id'))->toBe(['no-overhead']);
     $this->postJson("{$this->path}/checks", ['rises' => 99])->assertUnprocessable()->assertJsonValidationErrors('rises');
 });
+
+it('asks nobody what cannot be', function (string $sex, ?string $born, bool $isAsked): void {
+    $this->client->update(['sex' => $sex, 'born_on' => $born]);
+    $asked = array_column($this->getJson("{$this->path}/health")->json('questions'), 'id');
+    expect(in_array('pregnant', $asked, true))->toBe($isAsked)->and(in_array('birth', $asked, true))->toBe($isAsked);
+    $answers = $isAsked ? answers() : array_diff_key(answers(), ['pregnant' => 1, 'birth' => 1]);
+    $this->postJson("{$this->path}/screenings", ['answers' => $answers])->assertOk()->assertJsonPath('isDue', false);
+})->with([
+    'nobody said' => ['', null, true], 'a man' => ['male', null, false], 'a woman' => ['female', '1990-01-01', true],
+    'a woman of 76' => ['female', '1950-01-01', false], 'a girl of 8' => ['female', '2018-06-01', false],
+]);
+
+it('asks which joint, and sets the limits that are said yes to', function (): void {
+    $this->postJson("{$this->path}/screenings", ['answers' => answers('joints')])
+        ->assertUnprocessable()->assertJsonPath('errors.joints.0', 'Which joint?');
+    $said = $this->postJson("{$this->path}/screenings", [
+        'answers' => answers('joints'),
+        'joints' => [['joint' => 'knee', 'side' => 'left', 'replaced' => '2019'], ['joint' => 'neck', 'side' => 'left']],
+        // Proposed for the knee, for the neck, and for neither: the last is not set.
+        'setLimits' => ['no-kneeling', 'no-overhead', 'seated-only'],
+    ])->assertOk();
+    $said->assertJsonPath('named', [
+        ['joint' => 'knee', 'name' => 'Knee', 'side' => 'left', 'replaced' => 2019],
+        ['joint' => 'neck', 'name' => 'Neck', 'side' => '', 'replaced' => null],
+    ]);
+    expect(array_column($said->json('limits'), 'source', 'id'))->toEqual(['no-kneeling' => 'trainer', 'no-overhead' => 'trainer'])
+        ->and(DB::table('screenings')->latest('id')->value('joints'))->not->toContain('knee');
+});
+
+it('names the joint that there is not, and the year that cannot be', function (array $joint, string $field): void {
+    $this->postJson("{$this->path}/screenings", ['answers' => answers('joints'), 'joints' => [$joint]])
+        ->assertUnprocessable()->assertJsonValidationErrors($field);
+})->with([
+    [['joint' => 'tail'], 'joints.0.joint'], [['joint' => 'hip', 'replaced' => '2999'], 'joints.0.replaced'],
+    [['joint' => 'hip', 'side' => 'up'], 'joints.0.side'], [['side' => 'left'], 'joints.0.joint'],
+]);
+
+it('forgets the joints with a no', function (): void {
+    $this->postJson("{$this->path}/screenings", ['answers' => answers(), 'joints' => [['joint' => 'hip']], 'setLimits' => ['no-jumps']])
+        ->assertOk()->assertJsonPath('named', [])->assertJsonPath('limits', []);
+});

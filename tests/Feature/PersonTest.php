@@ -146,3 +146,56 @@ it('ranks by the trainer’s own weights', function (): void {
     $this->putJson('/api/settings', $settings)->assertOk()->assertJsonPath('weights.2.percent', 28);
     expect($this->getJson("/api/items/{$item->id}/swaps")->json('candidates'))->toBe($usual);
 });
+
+it('takes height and mass as people say them', function (string $height, string $mass, float $cm, float $kg): void {
+    $made = $this->postJson('/api/clients', ['heightCm' => $height, 'bodyMassKg' => $mass] + NEWCOMER)->assertCreated();
+    expect((float) $made->json('heightCm'))->toBe($cm)->and((float) $made->json('bodyMassKg'))->toBe($kg);
+})->with([
+    ['1,72 m', '72,5', 172, 72.5], ['5 ft 8', '160 lb', 172.72, 72.57], ["5'8\"", '11 st 4', 172.72, 71.67], ['172 cm', '72 kg', 172, 72],
+]);
+
+it('says how a measure is written, where it is none', function (): void {
+    $this->postJson('/api/clients', ['heightCm' => '5 ft 14', 'bodyMassKg' => 'heavy'] + NEWCOMER)->assertUnprocessable()
+        ->assertJsonPath('errors.heightCm.0', 'Height: as in 172, 1.72 m or 5 ft 8.')
+        ->assertJsonPath('errors.bodyMassKg.0', 'Body mass: as in 72.5, 160 lb or 11 st 4.');
+});
+
+it('keeps whom to call, encrypted', function (): void {
+    $contacts = [
+        'telephone' => '+49 (0)40 555-0101', 'email' => 'wilhelmina@saltmarrow.example', 'emergencyContact' => 'Bo, next door, 555 0102',
+        'doctor' => 'Dr Ferris, 555 0103', 'sex' => 'female',
+    ];
+    $client = $this->postJson('/api/clients', NEWCOMER + $contacts)->assertCreated();
+    foreach ($contacts as $field => $said) {
+        $client->assertJsonPath($field, $said);
+    }
+    $kept = (array) DB::table('clients')->first(['telephone', 'email', 'emergency_contact', 'doctor']);
+    expect(implode(' ', $kept))->not->toContain('555')->not->toContain('wilhelmina');
+    $this->postJson('/api/clients', NEWCOMER + ['telephone' => 'ask Bo'])->assertUnprocessable()->assertJsonValidationErrors('telephone');
+    $this->postJson('/api/clients', NEWCOMER + ['email' => 'nowhere'])->assertUnprocessable()->assertJsonValidationErrors('email');
+    $this->postJson('/api/clients', NEWCOMER + ['sex' => 'yes'])->assertUnprocessable()->assertJsonValidationErrors('sex');
+});
+
+it('gives every home a wall unless told otherwise', function (): void {
+    $client = Saltmarrow::client($this->trainer);
+    $walls = fn (): array => array_column($this->getJson("/api/clients/{$client->id}/rungs/push-up")->json('rungs'), 'words');
+    $room = ['floor' => 'smooth', 'quiet' => false, 'pets' => false, 'children' => false, 'anchors' => []];
+    expect(implode(' ', $walls()))->toContain('ands on the wall');
+    $this->putJson("/api/clients/{$client->id}/home", $room + ['hasWall' => false])->assertOk();
+    expect(implode(' ', $walls()))->not->toContain('wall');
+    // The wall of the home stands on no shelf; one with a name of its own takes its place.
+    Saltmarrow::thing($client, 'wall', 'hall wall');
+    expect(implode(' ', $walls()))->toContain('ands on the wall');
+    $this->getJson("/api/clients/{$client->id}/shelf-items")->assertJsonCount(1, 'items');
+});
+
+it('offers no limit that cannot be', function (): void {
+    $client = Saltmarrow::client($this->trainer);
+    $offered = fn (): array => array_column($this->getJson("/api/clients/{$client->id}/limits")->json('limits'), 'id');
+    expect($offered())->toContain('pregnant', 'postnatal', 'youth');
+    $client->update(['sex' => 'male', 'born_on' => '1980-01-01']);
+    expect($offered())->not->toContain('pregnant')->not->toContain('postnatal')->not->toContain('youth')->toContain('no-jumps');
+    // What was set once is shown, so that it can be taken back.
+    $client->update(['limits' => ['pregnant']]);
+    expect($offered())->toContain('pregnant');
+});

@@ -58,3 +58,31 @@ it('has no client that is not there', function (): void {
     $this->getJson('/api/clients/999')->assertNotFound();
     expect(User::query()->count())->toBe(1);
 });
+
+it('says what to bring, what changed since last time, and the last note', function (): void {
+    $before = CarbonImmutable::parse('2026-11-22 09:00');
+    $this->travelTo($before->subHour());
+    $trainer = Saltmarrow::trainer('on-the-way@saltmarrow.example');
+    $client = Saltmarrow::client($trainer);
+    Saltmarrow::thing($client, 'dumbbell', '8 kg dumbbell', 2, ['mass_kg' => 8]);
+    $this->actingAs($trainer);
+    $first = Saltmarrow::session($client, $before);
+    $this->travelTo($before);
+    $item = Saltmarrow::item($first, 'biceps-curl', ['implement' => 'dumbbell', 'mass_kg' => 8, 'per_hand' => true]);
+    $this->happened(Saltmarrow::event($first, 'started'))->assertOk();
+    $this->logged($item, ['setNumber' => 1, 'reps' => 10, 'reserve' => 2, 'pain' => false]);
+    $this->happened(Saltmarrow::event($first, 'note', ['note' => 'slept badly']))->assertOk();
+    $this->travelTo(CarbonImmutable::parse('2026-11-25 08:00'));
+    $today = Saltmarrow::session($client, CarbonImmutable::today()->setTime(9, 0));
+    Saltmarrow::item($today, 'goblet-squat', ['implement' => 'kettlebell', 'mass_kg' => 16]);
+    $this->getJson('/api/round')->assertJsonPath('visits.0.changes', [])->assertJsonCount(1, 'visits.0.bring')
+        ->assertJsonPath('visits.0.lastNote', '22 Nov: slept badly');
+    Saltmarrow::thing($client, 'kettlebell', '16 kg bell', 1, ['mass_kg' => 16]);
+    $client->shelfItems()->where('kind', 'dumbbell')->update(['out_of_service' => 'cracked']);
+    Saltmarrow::screening($client);
+    $this->getJson('/api/round')->assertJsonPath('visits.0.bring', [])->assertJsonPath('visits.0.changes', [
+        'Health questions answered on 25 Nov',
+        'New on the shelf: 16 kg bell',
+        'Out of service: 8 kg dumbbell, cracked',
+    ]);
+});

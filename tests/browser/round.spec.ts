@@ -89,6 +89,61 @@ test('a visit is moved, cancelled with why and brought back, added and taken out
   await tryClient(page, 'DELETE')
 })
 
+test('a talk every week, and time that is not free, stand on the Round and come off again', async ({ page }) => {
+  await atTheRound(page)
+  await page.getByRole('button', { name: 'Add a visit' }).click()
+  const kinds = page.getByRole('region', { name: 'Add to the Round' })
+  await kinds.getByText('A talk').click()
+  const form = page.getByRole('form', { name: 'Add without a session' })
+  await form.getByRole('button', { name: 'Put it on the Round' }).click()
+  await expect(form.getByLabel('Time')).toBeFocused()
+  await form.getByLabel('Client').selectOption({ label: 'Philippa Roe' })
+  await form.getByLabel('Time').fill('06:10')
+  await form.getByLabel('What about').fill('The next weeks')
+  await form.getByLabel('Again').selectOption('every week')
+  const inThreeWeeks = new Date(Date.now() + 21 * 86_400_000).toISOString().slice(0, 10)
+  await form.getByLabel('Until').fill(inThreeWeeks)
+  await form.getByRole('button', { name: 'Put it on the Round' }).click()
+  const row = page.getByRole('listitem').filter({ hasText: 'The next weeks' })
+  await expect(row).toContainText('Philippa Roe')
+  await expect(row).toContainText('Repeats')
+  expect(await violations(page, 'a Round with a talk')).toEqual([])
+
+  // At the same time as something else, which both say.
+  await page.getByRole('button', { name: 'Add a visit' }).click()
+  await kinds.getByText('Time that is not free').click()
+  await form.getByLabel('Time').fill('06:30')
+  await form.getByLabel('What it is').fill('Errands')
+  await form.getByRole('button', { name: 'Put it on the Round' }).click()
+  const errands = page.getByRole('listitem').filter({ hasText: 'Errands' })
+  await expect(errands).toContainText('Philippa Roe, Talk, 06:10')
+  await expect(row).toContainText('Not free, 06:30')
+
+  // Another hour for it, then off; each can be taken back.
+  await errands.getByRole('button', { name: /Change or take off/ }).click()
+  await page.getByRole('form', { name: 'Change it' }).getByLabel('Time').fill('07:30')
+  await page.getByRole('button', { name: 'Keep the change' }).click()
+  await expect(errands).toContainText('07:30')
+  await expect(errands).not.toContainText('Same time')
+  await row.getByRole('button', { name: /Change or take off/ }).click()
+  await page.getByRole('button', { name: 'Take off this one and all after it' }).click()
+  await expect(row).toHaveCount(0)
+  await page.getByRole('button', { name: 'Undo' }).first().click()
+  await expect(row).toHaveCount(1)
+})
+
+test('what falls due leads to where it is dealt with', async ({ page }) => {
+  await atTheRound(page)
+  const due = page.getByRole('region', { name: 'Falls due' })
+  await expect(due).toContainText('Look over: black tube')
+  await due
+    .getByRole('listitem')
+    .filter({ hasText: 'Look over: black tube' })
+    .getByRole('link', { name: 'Gideon Stroud' })
+    .click()
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Gideon Stroud · Shelf')
+})
+
 test('an exercise that is looked at goes into a session from there, and out again', async ({ page }) => {
   await atTheRound(page)
   await page.goto('/catalogue/glute-bridge')

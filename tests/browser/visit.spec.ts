@@ -1,5 +1,5 @@
 import { execFileSync } from 'node:child_process'
-import { atTheRound, expect, openClient, test } from './desk'
+import { atTheRound, expect, openClient, test, violations } from './desk'
 
 /** What the simulated scale hides, asked of the application on the side. */
 function hiddenBand(itemId: number): { force_at_double_n: number } {
@@ -21,7 +21,7 @@ test('a first visit: from nothing to a filled, tested shelf', async ({ page }) =
   await page.getByLabel('Height').fill('17')
   await page.getByRole('button', { name: 'Go on to the health questions' }).click()
   await expect(page.getByText('Height: between 100 and 230 cm.')).toBeVisible()
-  await expect(page.getByText('What does the client weigh, in kilograms?')).toBeVisible()
+  await expect(page.getByText('What does the client weigh? Every sum needs it.')).toBeVisible()
   await expect(page.getByLabel('Name')).toHaveValue('Wilhelmina Ostrander')
   // Whoever puts one field right is not led away from it by the next that is wrong.
   const height = page.getByLabel('Height')
@@ -260,5 +260,49 @@ test('checks propose a limit and the trainer accepts it', async ({ page }) => {
   await checks.getByLabel('On the left leg').fill('3')
   await checks.getByRole('button', { name: 'Keep what was seen' }).click()
   await page.getByRole('button', { name: 'Set this limit' }).click()
-  await expect(page.getByRole('region', { name: 'Limits in force' })).toContainText('Support within reach')
+  await expect(page.getByRole('region', { name: 'Limits in force' })).toContainText('Needs a support to hold')
+})
+
+test('a joint is named, and the limits for it are set where it is asked', async ({ page }) => {
+  await atTheRound(page)
+  await openClient(page, 'Philippa Roe', 'Health')
+  await page.getByRole('button', { name: 'Ask again' }).click()
+  const form = page.getByRole('form', { name: 'Health questions' })
+  await form
+    .getByRole('group', { name: /A joint that hurts/ })
+    .getByText('Yes')
+    .click()
+  await form.getByRole('button', { name: 'No to all that are left' }).click()
+  await form.getByRole('button', { name: 'Keep the answers' }).click()
+  await expect(form.getByText('Which joint?')).toBeVisible()
+  await form.getByLabel('Which joint').selectOption('Knee')
+  await form.getByLabel('Side').selectOption('left')
+  await form.getByLabel('Replaced in').fill('2021')
+  await expect(form.getByRole('checkbox', { name: /No kneeling/ })).toBeChecked()
+  await form.getByRole('checkbox', { name: /No jumping/ }).uncheck()
+  expect(await violations(page, 'a joint that is named')).toEqual([])
+  await form.getByRole('button', { name: 'Keep the answers' }).click()
+  await expect(page.getByRole('region', { name: 'Answers' })).toContainText('Knee, left, replaced in 2021')
+  const limits = page.getByRole('region', { name: 'Limits in force' })
+  await expect(limits).toContainText('No kneeling')
+  await expect(limits).not.toContainText('No jumping')
+  await page.getByRole('link', { name: 'What the limits switch off' }).click()
+  await expect(page.getByRole('checkbox', { name: 'No kneeling' })).toBeChecked()
+})
+
+test('nobody is asked what cannot be, and what is not a switch does not look like one', async ({ page }) => {
+  await atTheRound(page)
+  await openClient(page, 'Anselm Coppergate', 'Health')
+  await page.getByRole('button', { name: 'Ask again' }).click()
+  const form = page.getByRole('form', { name: 'Health questions' })
+  await expect(form.getByText('Fainted, or had dizzy spells')).toBeVisible()
+  await expect(form.getByText('Pregnant?')).toHaveCount(0)
+  await openClient(page, 'Leonie Marchbank', 'Limits and room')
+  const limits = page.getByRole('region', { name: 'Limits' })
+  await expect(limits.getByRole('checkbox', { name: 'No kneeling' })).toBeEnabled()
+  // From the health answers: it is changed there.
+  await expect(limits.getByRole('checkbox', { name: 'First year after birth' })).toHaveCount(0)
+  await limits.getByRole('listitem').filter({ hasText: 'First year after birth' }).getByRole('link').click()
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Health')
+  expect(await page.getByRole('checkbox', { disabled: true }).count()).toBe(0)
 })

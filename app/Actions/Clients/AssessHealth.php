@@ -145,7 +145,35 @@ final readonly class AssessHealth
             $cleared = [...$cleared, ...$clearance->questions];
         }
 
-        return $this->screening->assess($client->screening->answers ?? [], $cleared);
+        return $this->asked($client, $this->screening)->assess($client->screening->answers ?? [], $cleared);
+    }
+
+    /** The questions that are asked of this client: none that cannot be. */
+    public function asked(Client $client, Screening $screening): Screening
+    {
+        return $screening->askedOf($client->sex, $this->age($client));
+    }
+
+    /** In whole years; null where nobody said when they were born. */
+    public function age(Client $client): ?int
+    {
+        return $client->born_on === null ? null : (int) $client->born_on->diffInYears($client->trainer->today());
+    }
+
+    /** Where they were never asked, are due again, or something is asked now that was not. */
+    public function isDue(Client $client): bool
+    {
+        $dueOn = $this->dueOn($client);
+        if ($dueOn === null || $dueOn->lessThan($client->trainer->today())) {
+            return true;
+        }
+        foreach ($this->asked($client, $this->screening)->questions as $question) {
+            if (! isset($client->screening->answers[$question->id])) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** The day from which the questions are due again; null where they were never asked. */

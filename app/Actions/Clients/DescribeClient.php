@@ -26,6 +26,9 @@ final readonly class DescribeClient
     /** What was done within these days counts as known. */
     private const RECENT_DAYS = 56;
 
+    /** The wall that every home has unless told otherwise; it stands on no shelf. */
+    public const WALL = 'wall-of-the-home';
+
     public function __construct(private Catalogue $catalogue, private AssessHealth $health, private KeptCapacities $kept)
     {
     }
@@ -123,13 +126,16 @@ final readonly class DescribeClient
         );
     }
 
-    /** @return list<Thing> */
+    /** @return list<Thing> What there is to train with, the wall of the home with it. */
     public function shelf(Client $client): array
     {
         $things = [];
         // Two people of a household may share one kit.
         foreach ([...$client->shelfItems, ...$client->kitFrom->shelfItems ?? []] as $item) {
             $things[] = $item->toThing();
+        }
+        if ($client->home->has_wall && ! in_array('wall', array_column($things, 'kind'), true)) {
+            $things[] = Thing::fromArray(['id' => self::WALL, 'kind' => 'wall', 'name' => 'clear wall']);
         }
 
         return $things;

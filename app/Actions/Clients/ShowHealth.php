@@ -8,8 +8,10 @@ use App\Http\Resources\Clients\AuditEntryResource;
 use App\Http\Resources\Clients\ClearanceResource;
 use App\Http\Resources\Clients\HealthAnswerResource;
 use App\Http\Resources\Clients\HealthResource;
+use App\Http\Resources\Clients\JointResource;
 use App\Http\Resources\Clients\LimitInForceResource;
 use App\Http\Resources\Clients\MovementChecksResource;
+use App\Http\Resources\Clients\NamedJointResource;
 use App\Http\Resources\Shared\HealthLockResource;
 use App\Models\Client;
 use App\Models\User;
@@ -66,12 +68,20 @@ final readonly class ShowHealth
                     $question->ask,
                     $screening->answers[$question->id] ?? null,
                     $question->lock !== null,
+                    $question->namesJoints,
                 ),
-                $this->screening->questions,
+                $this->assess->asked($client, $this->screening)->questions,
             ),
+            joints: array_map(JointResource::of(...), $this->screening->joints),
+            named: array_map(fn (array $one): NamedJointResource => new NamedJointResource(
+                $one['joint'],
+                $this->nameOf($one['joint']),
+                $one['side'],
+                $one['replaced'],
+            ), $screening->joints ?? []),
             answeredOn: $screening?->answered_on->toDateString(),
             dueOn: $dueOn?->toDateString(),
-            isDue: $dueOn === null || $dueOn->lessThan($client->trainer->today()),
+            isDue: $this->assess->isDue($client),
             note: $screening->note ?? '',
             systolic: $screening->pressure['systolic'] ?? null,
             diastolic: $screening->pressure['diastolic'] ?? null,
@@ -136,6 +146,17 @@ final readonly class ShowHealth
             who: $entry->causer instanceof User ? $entry->causer->name : 'the application',
             what: $entry->description,
         ))->all());
+    }
+
+    private function nameOf(string $joint): string
+    {
+        foreach ($this->screening->joints as $one) {
+            if ($one->id === $joint) {
+                return $one->name;
+            }
+        }
+
+        return $joint;
     }
 
     private function auditCount(Client $client): int

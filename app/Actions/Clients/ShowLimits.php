@@ -39,6 +39,9 @@ final readonly class ShowLimits
         foreach (Limit::cases() as $limit) {
             $switched = $this->off(new Situation(new CoreClient($body, [$limit])));
             $known = $inForce[$limit->value] ?? null;
+            if ($known === null && $this->cannotBe($limit, $client)) {
+                continue;
+            }
             $off += $known === null ? [] : $switched;
             $limits[] = new LimitEffectResource(
                 id: $limit->value,
@@ -98,6 +101,16 @@ final readonly class ShowLimits
             limits: $limits,
             room: $rooms,
         );
+    }
+
+    /** What sex or age rules out is no switch of this client. */
+    private function cannotBe(Limit $limit, Client $client): bool
+    {
+        return match ($limit) {
+            Limit::Pregnant, Limit::Postnatal => $client->sex === 'male',
+            Limit::Youth => $client->born_on !== null,
+            default => false,
+        };
     }
 
     /** @return array<string, string> Names of the exercises that are out, by their ids. */

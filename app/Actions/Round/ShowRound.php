@@ -9,12 +9,16 @@ use App\Actions\Clients\DescribeClient;
 use App\Actions\Floor\DayPlan;
 use App\Actions\Floor\ShowSession;
 use App\Casts\AsMoment;
+use App\Enums\SessionState;
+use App\Http\Resources\Round\AppointmentResource;
 use App\Http\Resources\Round\RoundResource;
 use App\Http\Resources\Round\TogetherWithResource;
 use App\Http\Resources\Round\VisitResource;
 use App\Http\Resources\Round\WeekDayResource;
 use App\Http\Resources\Shared\LimitResource;
+use App\Models\Appointment;
 use App\Models\Block;
+use App\Models\Client;
 use App\Models\Item;
 use App\Models\SetLog;
 use App\Models\TrainingSession;
@@ -36,6 +40,7 @@ final readonly class ShowRound
         private DescribeClient $describe,
         private AssessHealth $assess,
         private DayPlan $dayPlan,
+        private BeforeVisit $before,
     ) {
     }
 
@@ -46,26 +51,36 @@ final readonly class ShowRound
             ->with(['blocks.items.setLogs', 'blocks.items.madeChanges', 'client.shelfItems', 'client.home', 'client.bodyMeasure'])
             ->whereBetween('starts_at', $this->bounds($day))
             ->orderBy('starts_at')->get();
+        $appointments = $this->appointmentsOf($trainer, $day);
         $monday = $day->startOfWeek(CarbonImmutable::MONDAY);
         $week = [];
         for ($i = 0; $i < 7; $i++) {
             $date = $monday->addDays($i);
             $week[] = new WeekDayResource(
                 date: $date->toDateString(),
-                visits: $this->standing($trainer)->whereBetween('starts_at', $this->bounds($date))->count(),
+                visits: $this->standing($trainer)->whereBetween('starts_at', $this->bounds($date))->count()
+                    + $this->appointments($trainer)->whereNotNull('client_id')->whereBetween('starts_at', $this->bounds($date))->count(),
                 isToday: $date->isSameDay($trainer->now()),
             );
         }
-        $next = $this->standing($trainer)->where('starts_at', '>', $this->bounds($day)[1])->orderBy('starts_at')->first();
+        $later = $this->bounds($day)[1];
+        $next = array_filter([
+            $this->standing($trainer)->where('starts_at', '>', $later)->orderBy('starts_at')->first()?->starts_at,
+            $this->appointments($trainer)->where('starts_at', '>', $later)->orderBy('starts_at')->first()?->starts_at,
+        ]);
 
         return new RoundResource(
             date: $day->toDateString(),
             tomorrow: $day->addDay()->toDateString(),
             visits: array_values($sessions->map(
-                fn (TrainingSession $session): VisitResource => $this->visit($session, $sessions),
+                fn (TrainingSession $session): VisitResource => $this->visit($session, $sessions, $appointments),
             )->all()),
+            appointments: array_values($appointments->map(fn (Appointment $one): AppointmentResource => AppointmentResource::of(
+                $one,
+                $this->atTheSameTime($one, $sessions, $appointments),
+            ))->all()),
             week: $week,
-            nextDate: $next?->starts_at->toDateString(),
+            nextDate: $next === [] ? null : min($next)->toDateString(),
         );
     }
 
@@ -86,6 +101,51 @@ final readonly class ShowRound
         $standing->whereNull('cancelled_at');
 
         return $standing;
+    }
+
+    /** @return Builder<Appointment> Of clients who are visited, and of nobody. */
+    private function appointments(User $trainer): Builder
+    {
+        $away = Client::query()->where('user_id', $trainer->id)->whereNotNull('archived_at')->select('id');
+
+        return Appointment::query()->where('user_id', $trainer->id)
+            ->where(static fn ($whose) => $whose->whereNull('client_id')->orWhereNotIn('client_id', $away));
+    }
+
+    /** @return Collection<int, Appointment> */
+    private function appointmentsOf(User $trainer, CarbonImmutable $day): Collection
+    {
+        /** @var Collection<int, Appointment> $ofDay */
+        $ofDay = $this->appointments($trainer)->with('client')->whereBetween('starts_at', $this->bounds($day))->orderBy('starts_at')->get();
+
+        return $ofDay;
+    }
+
+    /**
+     * What else is at the time of an appointment: a visit, or another one.
+     *
+     * @param  Collection<int, TrainingSession>  $sessions
+     * @param  Collection<int, Appointment>  $appointments
+     * @return list<string> "Orrin Kestlewick, 09:00".
+     */
+    private function atTheSameTime(Appointment $one, Collection $sessions, Collection $appointments): array
+    {
+        $visits = $sessions->filter(static fn (TrainingSession $session): bool => $session->cancelled_at === null
+            && $session->starts_at->lessThan($one->endsAt()) && $one->starts_at->lessThan($session->starts_at->addMinutes($session->minutes)));
+        $others = $appointments->filter(static fn (Appointment $other): bool => $other->id !== $one->id
+            && $other->starts_at->lessThan($one->endsAt()) && $one->starts_at->lessThan($other->endsAt()));
+
+        return [
+            ...array_values($visits->map(
+                static fn (TrainingSession $session): string => "{$session->client->name}, {$session->starts_at->format('H:i')}",
+            )->all()),
+            ...array_values($others->map($this->named(...))->all()),
+        ];
+    }
+
+    private function named(Appointment $one): string
+    {
+        return implode(', ', array_filter([$one->client->name ?? '', $one->kind->label(), $one->starts_at->format('H:i')]));
     }
 
     /** @return array{string, string} First and last moment of a day in its zone, as they are stored. */
@@ -127,8 +187,11 @@ final readonly class ShowRound
         return $one->client->kit_from_id === $other->client_id || $other->client->kit_from_id === $one->client_id;
     }
 
-    /** @param  Collection<int, TrainingSession>  $ofDay */
-    private function visit(TrainingSession $session, Collection $ofDay): VisitResource
+    /**
+     * @param  Collection<int, TrainingSession>  $ofDay
+     * @param  Collection<int, Appointment>  $appointments
+     */
+    private function visit(TrainingSession $session, Collection $ofDay, Collection $appointments): VisitResource
     {
         $client = $session->client;
         [$sharing, $elsewhere] = $this->overlapping($session, $ofDay)
@@ -173,6 +236,9 @@ final readonly class ShowRound
             setsLogged: (int) $items->sum(fn (Item $item): int => $item->setLogs->count()),
             setsPlanned: $this->setsOf($session),
             limits: LimitResource::allOf($this->describe->limits($client)),
+            bring: $this->before->bring($session, $toSwap),
+            changes: $session->state() === SessionState::Done ? [] : $this->before->changes($client, $last?->logged_at),
+            lastNote: $this->before->lastNote($session),
             painNotes: array_values(
                 $pain->map(
                     fn (SetLog $set): string => sprintf(
@@ -190,9 +256,14 @@ final readonly class ShowRound
                 ->startOfDay()
                 ->diffInDays($session->starts_at->startOfDay()),
             together: $together === null ? null : new TogetherWithResource($together->id, $together->client->name),
-            overlaps: array_values($elsewhere->map(
-                static fn (TrainingSession $one): string => "{$one->client->name}, {$one->starts_at->format('H:i')}",
-            )->all()),
+            overlaps: [
+                ...array_values($elsewhere->map(
+                    static fn (TrainingSession $one): string => "{$one->client->name}, {$one->starts_at->format('H:i')}",
+                )->all()),
+                ...array_values($appointments->filter(static fn (Appointment $one): bool => $session->cancelled_at === null
+                    && $one->starts_at->lessThan($session->starts_at->addMinutes($session->minutes))
+                    && $session->starts_at->lessThan($one->endsAt()))->map($this->named(...))->all()),
+            ],
             movedFrom: $session->moved_from?->toIso8601String(),
             isAdded: $session->is_added,
             isCancelled: $session->cancelled_at !== null,

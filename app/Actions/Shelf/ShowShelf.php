@@ -10,9 +10,7 @@ use App\Http\Resources\Shelf\LentResource;
 use App\Http\Resources\Shelf\ShelfItemResource;
 use App\Http\Resources\Shelf\ShelfResource;
 use App\Models\Client;
-use App\Models\SetLog;
 use App\Models\ShelfItem;
-use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use NimbleShelf\Core\Catalogue\Catalogue;
 use NimbleShelf\Core\Kit\Thing;
@@ -28,19 +26,12 @@ final readonly class ShowShelf
 
     private const FULL_M = 2.0;
 
-    /** Days after which a band, and anything else that is leaned on or lifted, is looked over again; our practice. */
-    private const BAND_DAYS = 7;
-
-    private const OTHER_DAYS = 180;
-
-    /** A band is tested again after so many repetitions; our estimate until its own tests say how it wears. */
-    private const RETEST_STRETCHES = 2000;
-
-    /** Kinds that nothing can wear. */
-    private const LASTING = ['wall', 'towel', 'mat', 'pourable', 'roller', 'barbell'];
-
-    public function __construct(private DescribeClient $describe, private Catalogue $catalogue, private RungFinder $finder)
-    {
+    public function __construct(
+        private DescribeClient $describe,
+        private Catalogue $catalogue,
+        private RungFinder $finder,
+        private LookAfter $lookAfter,
+    ) {
     }
 
     public function handle(Client $client): ShelfResource
@@ -120,10 +111,8 @@ final readonly class ShowShelf
     private function described(ShelfItem $item, Thing $thing, Client $client, array $serves): ShelfItemResource
     {
         $test = $thing->isBand() ? $item->believedTests()->first() : null;
-        $stretches = $thing->isBand() ? $this->stretches($thing, $item->client_id, $test?->tested_on->toImmutable()) : null;
-        $dueOn = in_array($item->kind, self::LASTING, true)
-            ? null
-            : ($item->inspected_on ?? $item->created_at)?->toImmutable()->addDays($thing->isBand() ? self::BAND_DAYS : self::OTHER_DAYS);
+        $stretches = $this->lookAfter->stretches($item, $thing);
+        $dueOn = $this->lookAfter->dueOn($item, $thing);
 
         return new ShelfItemResource(
             id: $item->id,
@@ -143,30 +132,12 @@ final readonly class ShowShelf
             stretches: $stretches,
             testedOn: $test?->tested_on->toDateString(),
             wasMadeUp: $thing->isBand() && $item->believedTests()->count() < $item->bandTests->count(),
-            isRetestDue: $stretches !== null && ($test === null || $stretches >= self::RETEST_STRETCHES),
+            isRetestDue: $this->lookAfter->isRetestDue($item, $stretches),
             isShared: $item->client_id !== $client->id,
             measures: $item->measures,
             lentBy: $item->owner?->name,
             servesNothingBecause: Thing::UNSERVED[$item->kind] ?? null,
         );
-    }
-
-    private function stretches(Thing $thing, int $clientId, ?CarbonImmutable $since): int
-    {
-        $repetitions = 0;
-        $sets = SetLog::query()->where('client_id', $clientId)
-            ->whereNull('voided_at')
-            ->when($since !== null, static fn ($query) => $query->where('logged_at', '>=', $since))
-            ->get();
-        foreach ($sets as $set) {
-            if ($set->setting->implement === $thing->kind && $set->setting->band?->band->restLengthM === $thing->band?->restLengthM) {
-                // Uncounted work by the clock stretches a band as well: at the usual tempo of the exercise.
-                $each = $set->reps === null ? $this->catalogue->exercise($set->exercise)->secondsPerRepetition() : 1;
-                $repetitions += $set->reps ?? (int) ceil(($set->seconds ?? 0) / max(1, $each));
-            }
-        }
-
-        return $repetitions;
     }
 
     private function facts(Thing $thing, ShelfItem $item): string

@@ -15,12 +15,16 @@ final class ScreeningController extends Controller
     public function store(StoreScreeningRequest $request, Client $client, Screening $screening, RecordHealth $record): HealthResource
     {
         $answers = $request->screening($screening);
+        $own = $request->ownLimits($screening);
 
         return $record->handle(
             $client,
             $request->trainer(),
             'answered the health questions',
-            fn () => $client->screenings()->create($answers),
+            function () use ($client, $answers, $own): void {
+                $client->screenings()->create($answers);
+                $client->update(['limits' => $own]);
+            },
         );
     }
 }

@@ -10,15 +10,18 @@ use NimbleShelf\Core\Exception\InvalidQuantity;
 /** The health questions, and what the answers lead to. It sorts and says whom to ask; it never names an illness. */
 final readonly class Screening
 {
-    /** @param  list<Question>  $questions */
-    private function __construct(public array $questions)
+    /**
+     * @param  list<Question>  $questions
+     * @param  list<Joint>  $joints
+     */
+    private function __construct(public array $questions, public array $joints)
     {
     }
 
     /**
      * @param  array<array-key, mixed>  $data  Decoded `catalogue/screening.json`.
      *
-     * @throws BrokenCatalogue If a question is not one.
+     * @throws BrokenCatalogue If a question or a joint is not one.
      */
     public static function fromArray(array $data): self
     {
@@ -30,7 +33,25 @@ final readonly class Screening
             $questions[] = Question::fromArray($question);
         }
 
-        return new self($questions);
+        $joints = [];
+        foreach (is_array($data['joints'] ?? null) ? $data['joints'] : [] as $joint) {
+            $joints[] = Joint::fromArray(is_array($joint) ? $joint : []);
+        }
+
+        return new self($questions, $joints);
+    }
+
+    /**
+     * The same without what cannot be: nobody is asked whether he is pregnant.
+     *
+     * @param  string  $sex  `female`, `male`, or empty where nobody said.
+     * @param  int|null  $age  Years; null where not known.
+     */
+    public function askedOf(string $sex, ?int $age): self
+    {
+        $asked = array_filter($this->questions, static fn (Question $question): bool => $question->isAskedOf($sex, $age));
+
+        return new self(array_values($asked), $this->joints);
     }
 
     /**

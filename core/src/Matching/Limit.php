@@ -37,7 +37,7 @@ enum Limit: string
             self::NoOverhead => 'Nothing overhead',
             self::WeakGrip => 'Grip tires early',
             self::LaxJoints => 'Lax joints',
-            self::BalanceSupport => 'Support within reach',
+            self::BalanceSupport => 'Needs a support to hold',
             self::LowBoneDensity => 'Low bone density',
             self::Postnatal => 'First year after birth',
             self::Pregnant => 'Pregnant',

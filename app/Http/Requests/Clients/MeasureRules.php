@@ -8,10 +8,39 @@ use Carbon\CarbonImmutable;
 use Illuminate\Validation\ValidationException;
 use NimbleShelf\Core\Exception\CoreException;
 use NimbleShelf\Core\Mechanics\Body;
+use NimbleShelf\Core\Text\BodyMeasures;
 
 /** What is measured of a body, at the first visit or later. */
 trait MeasureRules
 {
+    /** As people say them, in the units of the sums; what is none is left for the rules to refuse. */
+    protected function prepareForValidation(): void
+    {
+        $read = [];
+        foreach (['heightCm' => BodyMeasures::heightCm(...), 'bodyMassKg' => BodyMeasures::massKg(...)] as $field => $reading) {
+            $said = $this->input($field);
+            try {
+                $read[$field] = is_string($said) && trim($said) !== '' ? round($reading($said), 2) : $said;
+            } catch (CoreException) {
+                $read[$field] = $said;
+            }
+        }
+        $this->merge($read);
+    }
+
+    /** @return array<string, string> */
+    private function measureMessages(): array
+    {
+        return [
+            'heightCm.required' => 'How tall is the client? Every sum needs it.',
+            'heightCm.numeric' => 'Height: as in 172, 1.72 m or 5 ft 8.',
+            'heightCm.between' => 'Height: between 100 and 230 cm.',
+            'bodyMassKg.required' => 'What does the client weigh? Every sum needs it.',
+            'bodyMassKg.numeric' => 'Body mass: as in 72.5, 160 lb or 11 st 4.',
+            'bodyMassKg.between' => 'Body mass: between 25 and 250 kg.',
+        ];
+    }
+
     /** @return array<string, list<string>> */
     private function measureRules(): array
     {

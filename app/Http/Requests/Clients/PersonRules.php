@@ -26,6 +26,11 @@ trait PersonRules
             'dislikes' => ['nullable', 'string', 'max:500'],
             'note' => ['nullable', 'string', 'max:2000'],
             'place' => ['nullable', 'string', 'max:160'],
+            'sex' => ['nullable', 'in:female,male'],
+            'telephone' => ['nullable', 'string', 'max:40', 'regex:/^[+\d][\d\s().\/-]*$/'],
+            'email' => ['nullable', 'string', 'email', 'max:120'],
+            'emergencyContact' => ['nullable', 'string', 'max:160'],
+            'doctor' => ['nullable', 'string', 'max:160'],
             'bornOn' => ['nullable', 'date', 'before:today', 'after:1900-01-01'],
             'guardian' => ['nullable', 'string', 'max:80', 'required_with:guardianOn'],
             'guardianOn' => ['nullable', 'date', 'before_or_equal:today', 'required_with:guardian'],
@@ -34,11 +39,13 @@ trait PersonRules
     }
 
     /** @return array<string, string> */
-    public function messages(): array
+    private function personMessages(): array
     {
         return [
             'name.required' => 'What is the client’s name?',
             'goal.required' => 'What is training for?',
+            'telephone.regex' => 'Telephone: figures, with a plus before the country.',
+            'email.email' => 'E-mail: as in name@place.example.',
             'minutes.between' => 'A session lasts between 5 and 180 minutes.',
             'daysPerWeek.between' => 'Between 1 and 7 days a week.',
             'bornOn.before' => 'The day of birth lies in the past.',
@@ -46,10 +53,6 @@ trait PersonRules
             'guardian.required_with' => 'Who consented?',
             'guardianOn.required_with' => 'On which day did the guardian consent?',
             'kitFromId.exists' => 'There is no such client of yours.',
-            'heightCm.required' => 'How tall is the client, in centimetres? Every sum needs it.',
-            'heightCm.between' => 'Height: between 100 and 230 cm.',
-            'bodyMassKg.required' => 'What does the client weigh, in kilograms? Every sum needs it.',
-            'bodyMassKg.between' => 'Body mass: between 25 and 250 kg.',
         ];
     }
 
@@ -70,7 +73,16 @@ trait PersonRules
         foreach (['daysPerWeek' => 'days_per_week', 'minutes' => 'minutes', 'kitFromId' => 'kit_from_id'] as $field => $column) {
             $person[$column] = $this->filled($field) ? $this->integer($field) : null;
         }
-        foreach (['bornOn' => 'born_on', 'guardian' => 'guardian', 'guardianOn' => 'guardian_on'] as $field => $column) {
+        $person['sex'] = $this->text('sex');
+        foreach ([
+            'bornOn' => 'born_on',
+            'guardian' => 'guardian',
+            'guardianOn' => 'guardian_on',
+            'telephone' => 'telephone',
+            'email' => 'email',
+            'emergencyContact' => 'emergency_contact',
+            'doctor' => 'doctor',
+        ] as $field => $column) {
             $person[$column] = $this->filled($field) ? $this->text($field) : null;
         }
 

@@ -19,11 +19,7 @@ final class StoreBodyMeasureRequest extends ClientRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return [
-            'heightCm.between' => 'Height: between 100 and 230 cm.',
-            'bodyMassKg.between' => 'Body mass: between 25 and 250 kg.',
-            'measuredOn.before_or_equal' => 'A measure cannot be from a day to come.',
-        ];
+        return ['measuredOn.before_or_equal' => 'A measure cannot be from a day to come.'] + $this->measureMessages();
     }
 
     /** @return array<string, mixed> */

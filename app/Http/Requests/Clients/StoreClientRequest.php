@@ -22,6 +22,12 @@ final class StoreClientRequest extends FormRequest
         return $this->personRules($trainer->id) + $this->measureRules();
     }
 
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return $this->personMessages() + $this->measureMessages();
+    }
+
     /** @return array<string, mixed> */
     public function newPerson(): array
     {

@@ -12,6 +12,12 @@ final class UpdateClientRequest extends ClientRequest
 {
     use PersonRules;
 
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return $this->personMessages();
+    }
+
     /** @return array<string, list<string|Enum|Exists|Closure>> */
     public function rules(): array
     {

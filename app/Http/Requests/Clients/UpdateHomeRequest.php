@@ -18,6 +18,7 @@ final class UpdateHomeRequest extends ClientRequest
             'widthM' => ['nullable', 'numeric', 'between:0.5,50'],
             'pets' => ['required', 'boolean'],
             'children' => ['required', 'boolean'],
+            'hasWall' => ['sometimes', 'boolean'],
             'note' => ['nullable', 'string', 'max:500'],
             'anchors' => ['present', 'array', 'max:8'],
             'anchors.*.heightCm' => ['required', 'numeric', 'between:0,260'],
@@ -57,6 +58,7 @@ final class UpdateHomeRequest extends ClientRequest
             'width_m' => $this->filled('widthM') ? $this->float('widthM') : null,
             'pets' => $this->boolean('pets'),
             'children' => $this->boolean('children'),
+            'has_wall' => $this->boolean('hasWall', true),
             'note' => $this->text('note'),
             'anchors' => $anchors,
         ];

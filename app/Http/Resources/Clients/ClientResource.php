@@ -14,6 +14,8 @@ final readonly class ClientResource extends Resource
     /**
      * @param  string  $goalId  As the programme reckons with it.
      * @param  string  $experience  `beginner`, `some` or `years`.
+     * @param  string  $sex  `female`, `male`, or empty where nobody said.
+     * @param  string|null  $emergencyContact  Whom to call, and how.
      * @param  int|null  $age  In whole years.
      * @param  array<string, float>  $limbsCm  Measured lengths, by limb.
      * @param  list<BodyMeasureResource>  $measures  Newest first.
@@ -32,6 +34,11 @@ final readonly class ClientResource extends Resource
         public ?int $minutes,
         public string $likes,
         public string $dislikes,
+        public string $sex,
+        public ?string $telephone,
+        public ?string $email,
+        public ?string $emergencyContact,
+        public ?string $doctor,
         public ?string $bornOn,
         public ?int $age,
         public ?string $guardian,

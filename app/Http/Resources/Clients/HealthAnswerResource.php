@@ -14,6 +14,7 @@ final readonly class HealthAnswerResource extends Resource
         public string $ask,
         public ?bool $yes,
         public bool $locks,
+        public bool $namesJoints,
     ) {
     }
 }

@@ -12,6 +12,8 @@ final readonly class HealthResource extends Resource
 {
     /**
      * @param  list<HealthAnswerResource>  $questions
+     * @param  list<JointResource>  $joints  Those that can be named.
+     * @param  list<NamedJointResource>  $named  Those that were.
      * @param  string|null  $dueOn  From when they are to be asked again.
      * @param  int|null  $systolic  Millimetres of mercury, as is the next.
      * @param  list<HealthLockResource>  $locks  What stands between the client and training today.
@@ -25,6 +27,8 @@ final readonly class HealthResource extends Resource
     public function __construct(
         public int $clientId,
         public array $questions,
+        public array $joints,
+        public array $named,
         public ?string $answeredOn,
         public ?string $dueOn,
         public bool $isDue,

@@ -20,6 +20,7 @@ final readonly class HomeResource extends Resource
         public ?float $widthM,
         public bool $pets,
         public bool $children,
+        public bool $hasWall,
         public array $anchors,
         public string $note,
     ) {
@@ -36,6 +37,7 @@ final readonly class HomeResource extends Resource
             widthM: $home->width_m,
             pets: $home->pets,
             children: $home->children,
+            hasWall: $home->has_wall,
             anchors: array_map(
                 static fn (array $anchor): AnchorResource => new AnchorResource($anchor['id'], $anchor['height_cm'], $anchor['kind']),
                 $home->anchors,

@@ -10,7 +10,7 @@ use App\Http\Resources\Resource;
 final readonly class LimitEffectsResource extends Resource
 {
     /**
-     * @param  list<LimitEffectResource>  $limits  Every limit there is.
+     * @param  list<LimitEffectResource>  $limits  Every limit that can be of this client.
      * @param  list<LimitEffectResource>  $room
      */
     public function __construct(

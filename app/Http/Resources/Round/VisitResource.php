@@ -16,6 +16,9 @@ final readonly class VisitResource extends Resource
      * @param  list<LimitResource>  $limits
      * @param  list<string>  $locks  Why nobody trains today.
      * @param  list<string>  $painNotes  Open pain flags of the last two weeks.
+     * @param  list<string>  $bring  What the session asks for and this shelf has not.
+     * @param  list<string>  $changes  What changed since the last session.
+     * @param  string  $lastNote  With its day; empty where nobody noted anything.
      * @param  int|null  $daysSinceLast  Since the last logged set.
      * @param  TogetherWithResource|null  $together  Who shares the kit and has a visit at the same time; null where nobody does.
      * @param  list<string>  $overlaps  Visits elsewhere at the same time: "Orrin Kestlewick, 09:00".
@@ -41,6 +44,9 @@ final readonly class VisitResource extends Resource
         public array $limits,
         public array $painNotes,
         public array $locks,
+        public array $bring,
+        public array $changes,
+        public string $lastNote,
         public ?int $daysSinceLast,
         public ?TogetherWithResource $together,
         public array $overlaps,

@@ -1,4 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
+import { useEffect, useRef } from 'react'
 import { NavLink, Outlet, useLocation, useParams } from 'react-router'
 import { Loading, PageTitle, Problem } from '../../shared/ui'
 import { clientOptions } from './queries'
@@ -19,6 +20,12 @@ export function ClientDesk() {
   const client = useQuery(clientOptions(clientId))
   const path = useLocation().pathname.replace(`/clients/${clientId}`, '').replace(/^\//, '')
   const place = path === '' ? 'Person' : places.find(([one]) => one === path)?.[1]
+  const row = useRef<HTMLElement>(null)
+  const isThere = client.data !== undefined
+  useEffect(() => {
+    // On a narrow screen the places stand in one row that scrolls: the one that is open is in sight.
+    row.current?.querySelector('[aria-current="page"]')?.scrollIntoView({ block: 'nearest', inline: 'center' })
+  }, [path, isThere])
   if (client.isPending) return <Loading what="the client" />
   if (client.isError) return <Problem isPage error={client.error} onRetry={() => void client.refetch()} />
   return (
@@ -31,7 +38,11 @@ export function ClientDesk() {
           </PageTitle>
           <p className="soft">{client.data.trade}</p>
         </div>
-        <nav aria-label={client.data.name} className="flex flex-wrap">
+        <nav
+          ref={row}
+          aria-label={client.data.name}
+          className="-mx-4 flex max-w-[100vw] overflow-x-auto whitespace-nowrap px-4 sm:mx-0 sm:flex-wrap sm:overflow-visible sm:px-0"
+        >
           <NavLink end to={`/clients/${clientId}`} className="stand">
             Person
           </NavLink>

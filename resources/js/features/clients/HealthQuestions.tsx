@@ -1,13 +1,28 @@
+import { Link } from 'react-router'
 import { toast } from 'sonner'
 import { z } from 'zod'
 import { api, type Health } from '../../shared/api'
 import { FormEnd, optional, useEntry } from '../../shared/form'
 import { longDay } from '../../shared/lib/time'
 import { Choice, TextArea, TextInput } from '../../shared/ui'
+import { JointFields } from './JointFields'
 import { sent } from './PersonFields'
 import { useHealthChange } from './queries'
 
 const toneOf = (isChosen: boolean, yes: boolean) => (isChosen ? (yes ? 'btn-accent' : 'btn-primary') : 'btn-outline')
+
+const noJoint = { joint: '', side: '', replaced: '' }
+
+const asEntered = ({ joint, side, replaced }: Health['named'][number]) => ({
+  joint,
+  side,
+  replaced: replaced?.toString() ?? '',
+})
+
+const inWords = ({ name, side, replaced }: Health['named'][number]) =>
+  [`${name}${side === '' ? '' : `, ${side}`}`, replaced === null ? '' : `replaced in ${replaced}`]
+    .filter(Boolean)
+    .join(', ')
 
 const schema = z.object({
   systolic: optional,
@@ -15,6 +30,8 @@ const schema = z.object({
   note: optional,
   occasion: optional,
   answers: z.record(z.string(), z.boolean()),
+  joints: z.array(z.object({ joint: optional, side: optional, replaced: optional })),
+  setLimits: z.array(z.string()),
 })
 
 export function Questions({ health, onDone }: { health: Health; onDone: () => void }) {
@@ -29,10 +46,13 @@ export function Questions({ health, onDone }: { health: Health; onDone: () => vo
       note: '',
       occasion: health.answeredOn ? 'due' : 'first',
       answers: {} as Record<string, boolean>,
+      joints: health.named.length > 0 ? health.named.map(asEntered) : [noJoint],
+      setLimits: [] as string[],
     },
     draft: `health-${health.clientId}`,
     isSecret: true,
-    send: ({ answers, ...rest }) => screen.mutateAsync({ ...sent(rest), answers }),
+    send: ({ answers, joints, setLimits, ...rest }) =>
+      screen.mutateAsync({ ...sent(rest), answers, joints: joints.filter(({ joint }) => joint !== ''), setLimits }),
     onSent: () => {
       toast.success('The answers are kept')
       onDone()
@@ -79,6 +99,24 @@ export function Questions({ health, onDone }: { health: Health; onDone: () => vo
                 </span>
               </fieldset>
               {wrong && <p className="text-sm font-semibold text-error">{wrong}</p>}
+              {question.namesJoints && answers[question.id] === true && (
+                <>
+                  <JointFields
+                    joints={health.joints}
+                    named={entry.entered.joints}
+                    limits={entry.entered.setLimits}
+                    inForce={health.limits.map((limit) => limit.id)}
+                    onChange={(named, limits) => {
+                      entry.set('joints', named)
+                      entry.set('setLimits', limits)
+                    }}
+                    messageOf={entry.messageOf}
+                  />
+                  {entry.messageOf('joints') && (
+                    <p className="text-sm font-semibold text-error">{entry.messageOf('joints')}</p>
+                  )}
+                </>
+              )}
             </li>
           )
         })}
@@ -121,6 +159,7 @@ export function Answers({ health, onAsk }: { health: Health; onAsk: () => void }
           {yes.map((question) => (
             <li key={question.id}>
               <strong>Yes:</strong> {question.ask}
+              {question.namesJoints && health.named.length > 0 && <> {health.named.map(inWords).join('; ')}.</>}
             </li>
           ))}
         </ul>
@@ -131,9 +170,14 @@ export function Answers({ health, onAsk }: { health: Health; onAsk: () => void }
           {note}
         </p>
       ))}
-      <button type="button" className="btn btn-outline btn-sm mt-3" onClick={onAsk}>
-        Ask again
-      </button>
+      <p className="mt-3 flex flex-wrap items-center gap-4">
+        <button type="button" className="btn btn-outline btn-sm" onClick={onAsk}>
+          Ask again
+        </button>
+        <Link to={`/clients/${health.clientId}/room`} className="link">
+          What the limits switch off
+        </Link>
+      </p>
     </section>
   )
 }

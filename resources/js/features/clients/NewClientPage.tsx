@@ -2,16 +2,16 @@ import { useQuery } from '@tanstack/react-query'
 import { Link, useNavigate } from 'react-router'
 import { z } from 'zod'
 import type { Client } from '../../shared/api'
-import { between, useEntry } from '../../shared/form'
+import { useEntry } from '../../shared/form'
 import { PageTitle, RequiredNote, TextInput, Trouble } from '../../shared/ui'
 import { limbEntry, limbField, LimbFields, limbSchema, limbsSent } from './LimbFields'
-import { nobody, personSchema, PersonFields, sent } from './PersonFields'
+import { heightHint, massHint, measureFields } from './measures'
+import { AimFields, Group, KeptFields, nobody, personSchema, ReachFields, sent, WhoFields } from './PersonFields'
 import { clientsOptions, useAddClient } from './queries'
 
 const schema = z.object({
   ...personSchema,
-  heightCm: between('Height', 100, 230, 'cm', 'How tall is the client, in centimetres? Every sum needs it.'),
-  bodyMassKg: between('Body mass', 25, 250, 'kg', 'What does the client weigh, in kilograms? Every sum needs it.'),
+  ...measureFields,
   ...limbSchema,
 })
 
@@ -37,7 +37,9 @@ export function NewClientPage() {
       <PageTitle title="A new client" className="text-4xl">
         A new client
       </PageTitle>
-      <p className="soft mt-2">Height and body mass first: every sum uses these two. The health questions come next.</p>
+      <p className="soft mt-2">
+        Name, height and body mass are needed; every sum uses the last two. The health questions come next.
+      </p>
       {entry.hasDraft && (
         <p className="mt-2">
           What you had begun is still here.{' '}
@@ -49,20 +51,24 @@ export function NewClientPage() {
       <form className="mt-6 space-y-2" aria-label="A new client" {...entry.form}>
         <RequiredNote />
         <div className="grid gap-x-4 sm:grid-cols-2">
-          <TextInput label="Height" unit="cm" {...field('heightCm')} />
-          <TextInput label="Body mass" unit="kg" {...field('bodyMassKg')} />
+          <WhoFields field={field} />
+          <TextInput label="Height" hint={heightHint} {...field('heightCm')} />
+          <TextInput label="Body mass" hint={massHint} {...field('bodyMassKg')} />
         </div>
-        <details>
+        <details className="pb-3">
           <summary className="cursor-pointer py-1 font-semibold">Limbs, where they were measured</summary>
           <p className="soft mb-2 text-sm">Joint to joint. Without them the sums take what is usual at this height.</p>
           <div className="grid gap-x-4 sm:grid-cols-3">
             <LimbFields field={field} />
           </div>
         </details>
-        <PersonFields
-          field={field}
-          household={(clients.data ?? []).map((client) => [String(client.id), client.name])}
-        />
+        <Group title="Training">
+          <AimFields field={field} />
+        </Group>
+        <Group title="Where, and whom to call" note="Telephone, e-mail, emergency and doctor are kept encrypted.">
+          <ReachFields field={field} />
+        </Group>
+        <KeptFields field={field} household={(clients.data ?? []).map((client) => [String(client.id), client.name])} />
         <Trouble words={entry.problem} />
         <div className="flex flex-wrap gap-3 pt-2">
           <button className="btn btn-primary" disabled={entry.isSending}>

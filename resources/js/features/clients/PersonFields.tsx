@@ -13,6 +13,11 @@ export type Person = Record<
   | 'dislikes'
   | 'note'
   | 'place'
+  | 'sex'
+  | 'telephone'
+  | 'email'
+  | 'emergencyContact'
+  | 'doctor'
   | 'bornOn'
   | 'guardian'
   | 'guardianOn'
@@ -42,6 +47,11 @@ export const nobody: Person = {
   dislikes: '',
   note: '',
   place: '',
+  sex: '',
+  telephone: '',
+  email: '',
+  emergencyContact: '',
+  doctor: '',
   bornOn: '',
   guardian: '',
   guardianOn: '',
@@ -59,6 +69,11 @@ export const personOf = (client: Client): Person => ({
   dislikes: client.dislikes,
   note: client.note,
   place: client.place,
+  sex: client.sex,
+  telephone: client.telephone ?? '',
+  email: client.email ?? '',
+  emergencyContact: client.emergencyContact ?? '',
+  doctor: client.doctor ?? '',
   bornOn: client.bornOn ?? '',
   guardian: client.guardian ?? '',
   guardianOn: client.guardianOn ?? '',
@@ -92,35 +107,78 @@ function mayBeMinor(bornOn: string): boolean {
   return born.getTime() > Date.now()
 }
 
-export function PersonFields({ field, household }: PersonFieldsProps) {
+interface FieldsProps {
+  field: (name: keyof Person) => FieldOf
+}
+
+/** Who it is: what the first sums and the health questions ask for. */
+export function WhoFields({ field }: FieldsProps) {
   return (
     <>
-      <div className="grid gap-x-4 sm:grid-cols-2">
-        <TextInput label="Name" {...field('name')} />
-        <TextInput label="What they do" hint="As the client would say it" {...field('trade')} />
-        <TextInput label="Where" hint="Address note for the Round" {...field('place')} />
-        <TextInput label="Born" type="date" hint="Under 18 needs a guardian’s consent" {...field('bornOn')} />
-        <Choice label="Trains for" options={goals} {...field('goal')} />
-        <Choice
-          label="Has trained"
-          options={[
-            ['beginner', 'never, or long ago'],
-            ['some', 'some months'],
-            ['years', 'for years'],
-          ]}
-          {...field('experience')}
-        />
-        <TextInput label="Days a week" type="number" {...field('daysPerWeek')} />
-        <TextInput label="Time they truly have" unit="minutes" {...field('minutes')} />
-        <TextInput label="Likes" {...field('likes')} />
-        <TextInput label="Dislikes" {...field('dislikes')} />
-        {mayBeMinor(field('bornOn').value) && (
-          <>
-            <TextInput label="Guardian who consented" {...field('guardian')} />
-            <TextInput label="Consented on" type="date" {...field('guardianOn')} />
-          </>
-        )}
+      <div className="sm:col-span-2">
+        <TextInput label="Name" autoComplete="off" {...field('name')} />
       </div>
+      <TextInput label="Born" type="date" hint="Under 18 needs a guardian’s consent" {...field('bornOn')} />
+      <Choice
+        label="Sex"
+        options={[
+          ['', 'not said'],
+          ['female', 'female'],
+          ['male', 'male'],
+        ]}
+        hint="Nobody is asked what cannot be"
+        {...field('sex')}
+      />
+      {mayBeMinor(field('bornOn').value) && (
+        <>
+          <TextInput label="Guardian who consented" {...field('guardian')} />
+          <TextInput label="Consented on" type="date" {...field('guardianOn')} />
+        </>
+      )}
+    </>
+  )
+}
+
+/** What they train for and how much of it: where a programme begins. */
+export function AimFields({ field }: FieldsProps) {
+  return (
+    <>
+      <Choice label="Trains for" options={goals} {...field('goal')} />
+      <Choice
+        label="Has trained"
+        options={[
+          ['beginner', 'never, or long ago'],
+          ['some', 'some months'],
+          ['years', 'for years'],
+        ]}
+        {...field('experience')}
+      />
+      <TextInput label="Days a week" type="number" {...field('daysPerWeek')} />
+      <TextInput label="Time they truly have" unit="minutes" {...field('minutes')} />
+      <TextInput label="Likes" {...field('likes')} />
+      <TextInput label="Dislikes" {...field('dislikes')} />
+      <TextInput label="What they do" hint="As the client would say it" {...field('trade')} />
+    </>
+  )
+}
+
+/** Where they are and whom to call. */
+export function ReachFields({ field }: FieldsProps) {
+  return (
+    <>
+      <TextInput label="Where" hint="Address note for the Round" {...field('place')} />
+      <TextInput label="Telephone" type="tel" {...field('telephone')} />
+      <TextInput label="E-mail" type="email" {...field('email')} />
+      <TextInput label="In an emergency" hint="Whom to call, and the number" {...field('emergencyContact')} />
+      <TextInput label="Doctor" hint="Name and number" {...field('doctor')} />
+    </>
+  )
+}
+
+/** The rest of what is kept of a person. */
+export function KeptFields({ field, household }: PersonFieldsProps) {
+  return (
+    <>
       <Choice
         label="Shares the kit of"
         options={[['', 'nobody'], ...household]}
@@ -129,5 +187,32 @@ export function PersonFields({ field, household }: PersonFieldsProps) {
       />
       <TextArea label="Note" hint="Kept encrypted" {...field('note')} />
     </>
+  )
+}
+
+/** All of it, in groups. */
+export function PersonFields({ field, household }: PersonFieldsProps) {
+  return (
+    <>
+      <div className="grid gap-x-4 sm:grid-cols-2">
+        <WhoFields field={field} />
+        <AimFields field={field} />
+      </div>
+      <Group title="Where, and whom to call" note="Telephone, e-mail, emergency and doctor are kept encrypted.">
+        <ReachFields field={field} />
+      </Group>
+      <KeptFields field={field} household={household} />
+    </>
+  )
+}
+
+/** Fields that belong together under a heading. */
+export function Group({ title, note, children }: { title: string; note?: string; children: React.ReactNode }) {
+  return (
+    <fieldset className="border-t border-base-300 pt-3">
+      <legend className="float-left mb-2 w-full font-display text-lg font-semibold">{title}</legend>
+      {note && <p className="soft clear-left mb-2 text-sm">{note}</p>}
+      <div className="clear-left grid gap-x-4 sm:grid-cols-2">{children}</div>
+    </fieldset>
   )
 }

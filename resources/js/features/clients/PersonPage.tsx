@@ -4,10 +4,11 @@ import { Link, useNavigate, useParams } from 'react-router'
 import { toast } from 'sonner'
 import { z } from 'zod'
 import type { Client, SessionSummary } from '../../shared/api'
-import { between, FormEnd, useEntry } from '../../shared/form'
+import { FormEnd, useEntry } from '../../shared/form'
 import { briefDay, longDay, timeOfDay } from '../../shared/lib/time'
 import { Limits, Loading, Problem, RequiredNote, TextInput } from '../../shared/ui'
 import { limbEntry, limbField, LimbFields, limbSchema, limbsSent } from './LimbFields'
+import { heightHint, massHint, measureFields } from './measures'
 import { PersonFields, personOf, personSchema, sent } from './PersonFields'
 import { clientOptions, clientsOptions, useArchive, useChangeClient, useDemoClient } from './queries'
 
@@ -22,11 +23,7 @@ function Measure({ value, unit, name }: { value: number; unit: string; name: str
   )
 }
 
-const measureSchema = z.object({
-  heightCm: between('Height', 100, 230, 'cm', 'How tall is the client, in centimetres? Every sum needs it.'),
-  bodyMassKg: between('Body mass', 25, 250, 'kg', 'What does the client weigh, in kilograms? Every sum needs it.'),
-  ...limbSchema,
-})
+const measureSchema = z.object({ ...measureFields, ...limbSchema })
 
 /** Height, mass and limbs measured anew; what was measured before is kept with its day. */
 function NewMeasures({ person, onDone }: { person: Client; onDone: () => void }) {
@@ -56,8 +53,8 @@ function NewMeasures({ person, onDone }: { person: Client; onDone: () => void })
     <form className="paper mt-3 p-4" aria-label="New measures" {...entry.form}>
       <RequiredNote />
       <div className="grid grid-cols-2 gap-x-4">
-        <TextInput label="Height" unit="cm" autoFocus {...entry.field('heightCm')} />
-        <TextInput label="Body mass" unit="kg" {...entry.field('bodyMassKg')} />
+        <TextInput label="Height" hint={heightHint} autoFocus {...entry.field('heightCm')} />
+        <TextInput label="Body mass" hint={massHint} {...entry.field('bodyMassKg')} />
         <LimbFields field={entry.field} />
       </div>
       <FormEnd entry={entry} keep="Keep these measures" onLeave={onDone} isSmall />
@@ -118,8 +115,24 @@ const trained: Record<string, string> = {
   years: 'years of training',
 }
 
+/** What is known, each under its name; what is not is left out. */
+function Facts({ facts }: { facts: [string, React.ReactNode][] }) {
+  return (
+    <dl className="mt-3 grid grid-cols-[8.5rem_1fr] gap-x-4 gap-y-1">
+      {facts
+        .filter(([, said]) => Boolean(said))
+        .map(([name, said]) => (
+          <div key={name} className="contents">
+            <dt className="soft">{name}</dt>
+            <dd>{said}</dd>
+          </div>
+        ))}
+    </dl>
+  )
+}
+
 function About({ person, onEdit }: { person: Client; onEdit: () => void }) {
-  const facts: [string, string][] = [
+  const facts: [string, React.ReactNode][] = [
     ['Training', trained[person.experience] ?? ''],
     [
       'Time',
@@ -127,10 +140,9 @@ function About({ person, onEdit }: { person: Client; onEdit: () => void }) {
         .filter(Boolean)
         .join(', '),
     ],
-    ['Age', person.age === null ? '' : `${person.age} years`],
+    ['Who', [person.age === null ? '' : `${person.age} years`, person.sex].filter(Boolean).join(', ')],
     ['Likes', person.likes],
     ['Dislikes', person.dislikes],
-    ['Where', person.place],
     [
       'Guardian',
       person.guardian ? `${person.guardian}, consented on ${person.guardianOn ? briefDay(person.guardianOn) : ''}` : '',
@@ -145,16 +157,7 @@ function About({ person, onEdit }: { person: Client; onEdit: () => void }) {
         <Limits limits={person.limits} />
         {person.limits.length === 0 && <span className="soft">No limits in force</span>}
       </div>
-      <dl className="mt-3 grid grid-cols-[6.5rem_1fr] gap-x-4 gap-y-1">
-        {facts
-          .filter(([, said]) => said !== '')
-          .map(([name, said]) => (
-            <div key={name} className="contents">
-              <dt className="soft">{name}</dt>
-              <dd>{said}</dd>
-            </div>
-          ))}
-      </dl>
+      <Facts facts={facts} />
       {person.note && <p className="mt-3">{person.note}</p>}
       <button type="button" className="btn btn-outline btn-sm mt-3" onClick={onEdit}>
         Change
@@ -189,6 +192,38 @@ function EditAbout({ person, onDone }: { person: Client; onDone: () => void }) {
       <FormEnd entry={entry} keep="Keep this" onLeave={onDone} isSmall />
     </form>
   )
+}
+
+/** Where they are and whom to call: a number is one tap away. */
+function Reach({ person }: { person: Client }) {
+  const { place, telephone, email, emergencyContact, doctor } = person
+  const facts: [string, React.ReactNode][] = [
+    ['Where', place],
+    [
+      'Telephone',
+      telephone && (
+        <a className="link inline-block min-h-6" href={`tel:${telephone.replaceAll(/[^+\d]/g, '')}`}>
+          {telephone}
+        </a>
+      ),
+    ],
+    [
+      'E-mail',
+      email && (
+        <a className="link inline-block min-h-6 break-all" href={`mailto:${email}`}>
+          {email}
+        </a>
+      ),
+    ],
+    ['In an emergency', emergencyContact && <strong>{emergencyContact}</strong>],
+    ['Doctor', doctor],
+  ]
+  return facts.some(([, said]) => Boolean(said)) ? (
+    <section aria-label="Where, and whom to call">
+      <h2 className="text-xl">Where, and whom to call</h2>
+      <Facts facts={facts} />
+    </section>
+  ) : null
 }
 
 /** Somebody who is not visited any more: out of the way, and brought back with all that was done. */
@@ -263,6 +298,7 @@ export function PersonPage() {
         <PutAway person={person} />
       </div>
       <div className="space-y-8">
+        <Reach person={person} />
         {person.locks.length > 0 && (
           <section className="caution" aria-label="Locked">
             <div>

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { useParams } from 'react-router'
+import { Link, useParams } from 'react-router'
 import { toast } from 'sonner'
 import { z } from 'zod'
 import { api, type Home, type LimitEffect, type LimitEffects } from '../../shared/api'
@@ -10,33 +10,52 @@ import { Choice, Loading, Problem, TextArea, TextInput, Toggle, Trouble } from '
 import { sent } from './PersonFields'
 import { clientOptions, limitsOptions, useLimitChange } from './queries'
 
+const fromElsewhere: Record<string, string> = { health: 'from the health answers', age: 'by age' }
+
+/** One limit: a switch where it is the trainer’s own, else a word on where it comes from; nothing looks as if it could be turned. */
 function Effect({ effect, onToggle }: { effect: LimitEffect; onToggle?: ((on: boolean) => void) | undefined }) {
   const [open, setOpen] = useState(false)
+  const from = effect.isOn ? fromElsewhere[effect.source] : undefined
   return (
     <li className="border-b border-base-300 py-1.5">
       <div className="flex flex-wrap items-center gap-x-3">
-        <label className={`flex grow items-center gap-3 ${onToggle ? 'cursor-pointer' : ''}`}>
-          <input
-            type="checkbox"
-            className="toggle toggle-primary toggle-sm"
-            checked={effect.isOn}
-            disabled={!onToggle}
-            onChange={(event) => onToggle?.(event.target.checked)}
-          />
-          <span className={effect.isOn ? 'font-semibold' : ''}>{effect.label}</span>
-          {effect.isOn && effect.source !== 'trainer' && effect.source !== 'room' && (
-            <span className="tag">{effect.source === 'age' ? 'by age' : 'from the health answers'}</span>
-          )}
-        </label>
-        <button
-          type="button"
-          className="btn btn-ghost btn-sm"
-          aria-expanded={open}
-          disabled={effect.off.length === 0}
-          onClick={() => setOpen(!open)}
-        >
-          {effect.off.length === 0 ? 'cautions only' : `${effect.off.length} off`}
-        </button>
+        {onToggle ? (
+          <label className="flex grow cursor-pointer items-center gap-3">
+            <input
+              type="checkbox"
+              className="toggle toggle-primary toggle-sm"
+              checked={effect.isOn}
+              onChange={(event) => onToggle(event.target.checked)}
+            />
+            <span className={effect.isOn ? 'font-semibold' : ''}>{effect.label}</span>
+          </label>
+        ) : (
+          <span className="flex min-h-8 grow flex-wrap items-center gap-3">
+            <span aria-hidden="true" className="w-8 text-center font-semibold">
+              {effect.isOn ? '✓' : '·'}
+            </span>
+            <span className={effect.isOn ? 'font-semibold' : 'soft'}>{effect.label}</span>
+            {!effect.isOn && <span className="soft text-sm">not so here</span>}
+            {from && (
+              <Link to="../health" className="tag">
+                {from}
+              </Link>
+            )}
+          </span>
+        )}
+        {effect.off.length === 0 ? (
+          <span className="soft px-3 text-sm">cautions only</span>
+        ) : (
+          <button
+            type="button"
+            className="btn btn-ghost btn-sm"
+            aria-expanded={open}
+            aria-label={`${effect.label}: ${effect.off.length} off`}
+            onClick={() => setOpen(!open)}
+          >
+            {effect.off.length} off
+          </button>
+        )}
       </div>
       {effect.why && effect.isOn && <p className="soft pl-12 text-sm">{effect.why}</p>}
       {open && <p className="pl-12 text-sm">{effect.off.join(', ')}</p>}
@@ -54,6 +73,7 @@ const schema = z.object({
   quiet: z.boolean(),
   pets: z.boolean(),
   children: z.boolean(),
+  hasWall: z.boolean(),
   anchors: z.array(z.object({ heightCm: optional, kind: optional })),
 })
 
@@ -73,12 +93,13 @@ function RoomForm({ clientId, home }: { clientId: number; home: Home }) {
       quiet: home.quiet,
       pets: home.pets,
       children: home.children,
+      hasWall: home.hasWall,
       anchors: home.anchors.map((anchor) => ({ heightCm: String(anchor.heightCm), kind: anchor.kind })),
     },
     draft: `room-${clientId}`,
     isSecret: true,
-    send: ({ quiet, pets, children, anchors, ...words }) =>
-      change.mutateAsync({ ...sent(words), quiet, pets, children, anchors }),
+    send: ({ quiet, pets, children, hasWall, anchors, ...words }) =>
+      change.mutateAsync({ ...sent(words), quiet, pets, children, hasWall, anchors }),
     onSent: () => toast.success('The room is kept'),
   })
   const { field, set } = entry
@@ -99,6 +120,11 @@ function RoomForm({ clientId, home }: { clientId: number; home: Home }) {
         <TextInput label="Free floor, long way" unit="m" {...field('lengthM')} />
         <TextInput label="Free floor, short way" unit="m" {...field('widthM')} />
       </div>
+      <Toggle
+        label="A clear stretch of wall, for hands and for balance"
+        checked={flags.hasWall}
+        onChange={(hasWall) => set('hasWall', hasWall)}
+      />
       <Toggle
         label="Quiet: nothing that lands or drops"
         checked={flags.quiet}

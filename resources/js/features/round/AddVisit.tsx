@@ -36,7 +36,7 @@ export function AddVisit({ date, onDone }: { date: string; onDone: (date: string
   const chosen = chosenBy(entered.plannedSessionId)
   return (
     <form
-      className="ledge-thin mt-6 grid gap-x-4 gap-y-1 rounded-md bg-base-200 p-4 sm:grid-cols-2 lg:grid-cols-[1fr_2fr_1fr_8rem]"
+      className="grid gap-x-4 gap-y-1 sm:grid-cols-2 lg:grid-cols-[1fr_2fr_1fr_8rem]"
       aria-label="Add a visit"
       {...entry.form}
     >

@@ -50,6 +50,16 @@ function OnPaper({ visit, session }: { visit: Visit; session: Session | undefine
           <strong>Mind:</strong> {atTheDoor.join('; ')}
         </p>
       )}
+      {visit.bring.length > 0 && (
+        <p className="mt-1 text-sm">
+          <strong>Bring:</strong> {visit.bring.join('; ')}
+        </p>
+      )}
+      {visit.lastNote !== '' && (
+        <p className="mt-1 text-sm">
+          <strong>Last note:</strong> {visit.lastNote}
+        </p>
+      )}
       {(session?.layOut.length ?? 0) > 0 && (
         <p className="mt-1 text-sm">
           <strong>Lay out:</strong> {session?.layOut.join(', ')}
@@ -69,6 +79,7 @@ export function PrintDay() {
   const { date = '' } = useParams()
   const round = useQuery(roundOptions(date))
   const visits = (round.data?.visits ?? []).filter((visit) => !visit.isCancelled)
+  const appointments = round.data?.appointments ?? []
   const sessions = useQueries({ queries: visits.map((visit) => sessionOptions(visit.sessionId)) })
   if (round.isPending) return <Loading what="the day" />
   if (round.data === undefined) return <Problem isPage error={round.error} onRetry={() => void round.refetch()} />
@@ -87,7 +98,17 @@ export function PrintDay() {
         {longDay(date)}
       </PageTitle>
       <AsOf of={round} />
-      {visits.length === 0 && <p className="mt-4">No visits on this day.</p>}
+      {visits.length + appointments.length === 0 && <p className="mt-4">No visits on this day.</p>}
+      {appointments.length > 0 && (
+        <ul className="mt-2">
+          {appointments.map((one) => (
+            <li key={one.id}>
+              <strong>{timeOfDay(one.startsAt)}</strong>{' '}
+              {[one.clientName, one.place, one.label, one.words].filter(Boolean).join(' · ')}, {one.minutes} min
+            </li>
+          ))}
+        </ul>
+      )}
       {visits.map((visit, at) => (
         <OnPaper key={visit.sessionId} visit={visit} session={sessions[at]?.data} />
       ))}

@@ -6,7 +6,10 @@ import { briefDay, longDay } from '../../shared/lib/time'
 import { Empty, Loading, PageTitle, Problem } from '../../shared/ui'
 import { clientsOptions } from '../clients'
 import { AsOf, packDays } from '../floor'
+import { AddToRound } from './AddAppointment'
 import { AddVisit } from './AddVisit'
+import { AppointmentRow } from './AppointmentRow'
+import { FallsDue } from './FallsDue'
 import { FirstSteps } from './FirstSteps'
 import { roundOptions } from './queries'
 import { VisitRow } from './VisitRow'
@@ -28,7 +31,9 @@ export function RoundPage() {
   }, [queries, today])
   if (round.isPending) return <Loading what="the round" />
   if (round.data === undefined) return <Problem isPage error={round.error} onRetry={() => void round.refetch()} />
-  const { visits, week, nextDate } = round.data
+  const { visits, appointments, week, nextDate } = round.data
+  // What an earlier version kept on the device has none.
+  const stops = [...visits, ...(appointments ?? [])].sort((one, other) => one.startsAt.localeCompare(other.startsAt))
   const go = (to: string) => setSearch({ date: to })
   const added = (to: string) => {
     go(to)
@@ -56,7 +61,7 @@ export function RoundPage() {
           >
             <CalendarPlus className="size-4" aria-hidden="true" /> Add a visit
           </button>
-          {visits.length > 0 && (
+          {stops.length > 0 && (
             <Link to={`/round/${round.data.date}/print`} className="btn btn-ghost btn-sm">
               <Printer className="size-4" aria-hidden="true" /> Print the day
             </Link>
@@ -66,10 +71,19 @@ export function RoundPage() {
       </div>
       <AsOf of={round} />
       {clients.data !== undefined && <FirstSteps clients={clients.data} />}
-      {isAdding && <AddVisit key={round.data.date} date={round.data.date} onDone={added} />}
-      {visits.length === 0 ? (
+      {isAdding && (
+        <AddToRound
+          key={round.data.date}
+          date={round.data.date}
+          onDone={added}
+          session={<AddVisit date={round.data.date} onDone={added} />}
+        />
+      )}
+      {stops.length === 0 ? (
         <Empty title="No visits on this day">
-          <p>A visit appears here when a client’s programme has a session on the day.</p>
+          <p>
+            A visit appears here when a client’s programme has a session on the day; what has none is put here by hand.
+          </p>
           {nextDate && (
             <button type="button" className="btn btn-primary" onClick={() => go(nextDate)}>
               Next visits: {briefDay(nextDate)}
@@ -83,11 +97,16 @@ export function RoundPage() {
         </Empty>
       ) : (
         <ol className="mt-6">
-          {visits.map((visit) => (
-            <VisitRow key={visit.sessionId} visit={visit} />
-          ))}
+          {stops.map((stop) =>
+            'sessionId' in stop ? (
+              <VisitRow key={`session ${stop.sessionId}`} visit={stop} />
+            ) : (
+              <AppointmentRow key={`appointment ${stop.id}`} appointment={stop} />
+            ),
+          )}
         </ol>
       )}
+      {date === '' && <FallsDue />}
     </>
   )
 }

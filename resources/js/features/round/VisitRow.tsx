@@ -70,6 +70,45 @@ function Placed({ visit }: { visit: Visit }) {
   )
 }
 
+/** What is good to know on the way there: what to bring, what changed, what was noted last. */
+function OnTheWay({ visit: { bring, changes, lastNote } }: { visit: Visit }) {
+  if (bring.length === 0 && changes.length === 0 && lastNote === '') return null
+  return (
+    <dl className="mt-2 grid gap-x-3 gap-y-1 sm:grid-cols-[max-content_1fr]">
+      {bring.length > 0 && (
+        <>
+          <dt className="font-semibold">Bring</dt>
+          <dd>{bring.join('; ')}</dd>
+        </>
+      )}
+      {lastNote !== '' && (
+        <>
+          <dt className="font-semibold">Last note</dt>
+          <dd>{lastNote}</dd>
+        </>
+      )}
+      {changes.length > 0 && (
+        <>
+          <dt className="font-semibold">Since last time</dt>
+          <dd>
+            {changes[0]}
+            {changes.length > 1 && (
+              <details>
+                <summary className="soft min-h-6 cursor-pointer text-sm">{changes.length - 1} more</summary>
+                <ul>
+                  {changes.slice(1).map((change) => (
+                    <li key={change}>{change}</li>
+                  ))}
+                </ul>
+              </details>
+            )}
+          </dd>
+        </>
+      )}
+    </dl>
+  )
+}
+
 export function VisitRow({ visit }: { visit: Visit }) {
   // Whoever cancels one, or brings one back, finds the way back under the next key.
   const [was, setWas] = useState(visit.isCancelled)
@@ -112,6 +151,7 @@ function Standing({ visit, takesFocus }: { visit: Visit; takesFocus: boolean }) 
           <strong>{visit.sessionName}:</strong> {visit.exercises.join(', ')}
         </p>
         <Placed visit={visit} />
+        {!done && <OnTheWay visit={visit} />}
         <div className="mt-2 flex flex-wrap items-center gap-2">
           <span className="tag">{done ? 'Done' : sinceLast(visit.daysSinceLast)}</span>
           <Limits limits={visit.limits} />

@@ -1,9 +1,12 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
 import { toast } from 'sonner'
-import { api, type Visit } from '../../shared/api'
+import { api, type Appointment, type Due, type Visit } from '../../shared/api'
 import { briefDay, timeOfDay } from '../../shared/lib/time'
 
 export { roundOptions } from '../floor'
+
+/** What falls due, of all clients. */
+export const dueOptions = queryOptions({ queryKey: ['due'], queryFn: () => api.get<Due[]>('due') })
 
 export interface Place {
   date: string
@@ -86,4 +89,68 @@ export function useAddVisit(clientId: number) {
       return queries.invalidateQueries()
     },
   })
+}
+
+export interface AppointmentSent {
+  kind: Appointment['kind']
+  clientId: string | null
+  date: string
+  time: string
+  minutes: string
+  words: string
+  everyWeeks?: string
+  until?: string
+}
+
+/** Puts what has no session on the Round, changes it, and takes it off; each can be taken back. */
+export function useAppointments() {
+  const queries = useQueryClient()
+  const fresh = () => queries.invalidateQueries()
+  const back = (undo: () => Promise<unknown>) => ({
+    action: { label: 'Undo', onClick: () => void undo().then(fresh, (error: Error) => toast.error(error.message)) },
+  })
+  const add = useMutation({
+    mutationFn: (what: AppointmentSent) => api.post<{ id: number; count: number }>('appointments', what),
+    onSuccess: ({ id, count }, { date, time }) => {
+      const row = count > 1 ? `, and ${count - 1} more after it` : ''
+      toast(
+        `It stands on the Round: ${briefDay(date)}, ${time}${row}`,
+        back(() => api.delete(`appointments/${id}?later=${count > 1 ? 1 : 0}`)),
+      )
+      return fresh()
+    },
+  })
+  const change = useMutation({
+    mutationFn: ({ was, what }: { was: Appointment; what: AppointmentSent }) =>
+      api.put<void>(`appointments/${was.id}`, what),
+    onSuccess: (_, { was, what }) => {
+      toast(
+        `Now ${briefDay(what.date)}, ${what.time}`,
+        back(() =>
+          api.put(`appointments/${was.id}`, {
+            kind: was.kind,
+            clientId: was.clientId,
+            date: was.startsAt.slice(0, 10),
+            time: timeOfDay(was.startsAt),
+            minutes: was.minutes,
+            words: was.words,
+          }),
+        ),
+      )
+      return fresh()
+    },
+  })
+  const remove = useMutation({
+    mutationFn: ({ appointment, andLater }: { appointment: Appointment; andLater: boolean }) =>
+      api.delete<void>(`appointments/${appointment.id}?later=${andLater ? 1 : 0}`),
+    onSuccess: (_, { appointment, andLater }) => {
+      toast(
+        andLater ? 'All of them from here on are off the Round' : `${appointment.label}: off the Round`,
+        back(() => api.post(`appointments/${appointment.id}/restore`, { later: andLater })),
+      )
+      return fresh()
+    },
+    onError: (error) => toast.error(error.message),
+  })
+  return { add, change, remove }
 }

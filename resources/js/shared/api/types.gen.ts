@@ -1,5 +1,7 @@
 // Made by `php artisan nimble:types` from app/Http/Resources. Do not edit by hand.
 
+export type AppointmentKind = 'assessment' | 'talk' | 'blocked'
+
 export type Occasion = 'missing' | 'less-time' | 'sore'
 
 export type SessionState = 'planned' | 'running' | 'done'
@@ -63,6 +65,25 @@ export interface Anchor {
 export interface AppliedReplan {
   batch: string
   changed: number
+}
+
+/** A visit without a session, or time that is not free. */
+export interface Appointment {
+  id: number
+  kind: AppointmentKind
+  label: string
+  words: string
+  /** Null where nobody is visited, as is the next. */
+  clientId: number | null
+  clientName: string | null
+  /** Empty where none is known. */
+  place: string
+  startsAt: string
+  minutes: number
+  /** True where it stands there again and again. */
+  isOfRow: boolean
+  /** What is at the same time: "Orrin Kestlewick, 09:00". */
+  overlaps: string[]
 }
 
 /** Who looked at or changed health answers, and when. */
@@ -288,6 +309,13 @@ export interface Client {
   minutes: number | null
   likes: string
   dislikes: string
+  /** `female`, `male`, or empty where nobody said. */
+  sex: string
+  telephone: string | null
+  email: string | null
+  /** Whom to call, and how. */
+  emergencyContact: string | null
+  doctor: string | null
   bornOn: string | null
   /** In whole years. */
   age: number | null
@@ -398,6 +426,21 @@ export interface Curve {
   kgUnit: string | null
   /** As in `8 kg at the start, 15 at the end`. */
   kgWords: string | null
+}
+
+/** Something that falls due for a client. */
+export interface Due {
+  clientId: number
+  clientName: string
+  /** `screening`, `clearance`, `checks`, `band`, `thing`, `retest` or `programme`. */
+  kind: string
+  /** In words: "Health questions". */
+  what: string
+  /** The day it falls due, or fell. */
+  on: string
+  isOver: boolean
+  /** Of the client, where it is dealt with: `health`, `shelf`, `bench` or `programme`. */
+  place: string
 }
 
 /** A load named in the reference lift, with its spread. */
@@ -599,6 +642,7 @@ export interface HealthAnswer {
   ask: string
   yes: boolean | null
   locks: boolean
+  namesJoints: boolean
 }
 
 /** What locks a programme, and what to do about it. */
@@ -612,6 +656,10 @@ export interface HealthLock {
 export interface Health {
   clientId: number
   questions: HealthAnswer[]
+  /** Those that can be named. */
+  joints: Joint[]
+  /** Those that were. */
+  named: NamedJoint[]
   answeredOn: string | null
   /** From when they are to be asked again. */
   dueOn: string | null
@@ -649,6 +697,7 @@ export interface Home {
   widthM: number | null
   pets: boolean
   children: boolean
+  hasWall: boolean
   anchors: Anchor[]
   note: string
 }
@@ -722,6 +771,15 @@ export interface Item {
   equivalent: Equivalent | null
   figure: Figure
   setLogs: SetLog[]
+}
+
+/** A joint that may hurt, and the limits that are proposed while it does. */
+export interface Joint {
+  id: string
+  name: string
+  hasSides: boolean
+  limits: Limit[]
+  why: string
 }
 
 /** What became of events that were sent. */
@@ -911,6 +969,16 @@ export interface MuscleShare {
   muscle: string
   percent: number
   main: boolean
+}
+
+/** A joint that the client named. */
+export interface NamedJoint {
+  joint: string
+  name: string
+  /** `left`, `right`, `both`, or empty. */
+  side: string
+  /** The year; null where it is their own. */
+  replaced: number | null
 }
 
 /** What to ask for next time. */
@@ -1346,6 +1414,8 @@ export interface Round {
   /** The day after it. */
   tomorrow: string
   visits: Visit[]
+  /** Visits without a session, and time that is not free. */
+  appointments: Appointment[]
   week: WeekDay[]
   /** The next day with a visit, where this one has none. */
   nextDate: string | null
@@ -1822,6 +1892,12 @@ export interface Visit {
   painNotes: string[]
   /** Why nobody trains today. */
   locks: string[]
+  /** What the session asks for and this shelf has not. */
+  bring: string[]
+  /** What changed since the last session. */
+  changes: string[]
+  /** With its day; empty where nobody noted anything. */
+  lastNote: string
   /** Since the last logged set. */
   daysSinceLast: number | null
   /** Who shares the kit and has a visit at the same time; null where nobody does. */

@@ -38,7 +38,7 @@ export function Field({ label, error, hint, unit, required, children }: FieldPro
       })}
       <p
         id={`${id}-note`}
-        className={error === undefined ? 'soft mt-1 text-sm' : 'mt-1 text-sm font-semibold text-error'}
+        className={`mt-0.5 mb-3 text-sm ${error === undefined ? 'soft' : 'font-semibold text-error'}`}
       >
         {error ?? hint ?? ''}
       </p>

@@ -8,7 +8,7 @@ interface TextInputProps {
   unit?: string | undefined
   hint?: string | undefined
   error?: string | undefined
-  type?: 'text' | 'date' | 'time' | 'number' | 'password' | 'email'
+  type?: 'text' | 'date' | 'time' | 'number' | 'password' | 'email' | 'tel'
   required?: boolean
   isLarge?: boolean
   autoComplete?: string
