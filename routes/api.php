@@ -24,6 +24,7 @@ use App\Http\Controllers\DueController;
 use App\Http\Controllers\ExerciseRungController;
 use App\Http\Controllers\ExerciseVariantController;
 use App\Http\Controllers\FillController;
+use App\Http\Controllers\FittingController;
 use App\Http\Controllers\FloorEventController;
 use App\Http\Controllers\HealthController;
 use App\Http\Controllers\HomeController;
@@ -82,6 +83,7 @@ Route::middleware(['auth:sanctum', FollowProgrammes::class])->group(function ():
     Route::delete('appointments/{appointment}', [AppointmentController::class, 'destroy'])->can('delete', 'appointment');
     Route::post('appointments/{appointment}/restore', [AppointmentController::class, 'restore'])
         ->withTrashed()->can('update', 'appointment');
+    Route::get('clients/{client}/fitting', FittingController::class)->can('view', 'client');
     Route::get('clients/{client}/visits', [VisitController::class, 'index'])->can('view', 'client');
     Route::post('clients/{client}/visits', [VisitController::class, 'store']);
     Route::put('visits/{session}', [VisitController::class, 'update']);

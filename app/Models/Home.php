@@ -24,7 +24,9 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Home extends Model
 {
-    protected $fillable = ['ceiling_cm', 'floor', 'quiet', 'anchors', 'note', 'length_m', 'width_m', 'quiet_hours', 'pets', 'children', 'has_wall'];
+    protected $fillable = [
+        'ceiling_cm', 'floor', 'quiet', 'anchors', 'note', 'length_m', 'width_m', 'quiet_hours', 'pets', 'children', 'has_wall',
+    ];
 
     protected $casts = [
         'ceiling_cm' => 'float',

@@ -25,7 +25,13 @@ final class Screening extends Model
 {
     protected $fillable = ['answered_on', 'occasion', 'answers', 'pressure', 'note', 'joints'];
 
-    protected $casts = ['answered_on' => 'date', 'answers' => 'encrypted:array', 'pressure' => 'encrypted:array', 'note' => 'encrypted', 'joints' => 'encrypted:array'];
+    protected $casts = [
+        'answered_on' => 'date',
+        'answers' => 'encrypted:array',
+        'pressure' => 'encrypted:array',
+        'note' => 'encrypted',
+        'joints' => 'encrypted:array',
+    ];
 
     /** @return BelongsTo<Client, $this> */
     public function client(): BelongsTo

@@ -112,3 +112,18 @@ it('hides a version from every other trainer', function (string $method, string 
     $this->json($method, "/api/variants/{$id}{$path}", ownVersion(['name' => 'Mine now']))->assertNotFound();
     $this->getJson('/api/catalogue')->assertJsonPath('variants', []);
 })->with([['PUT', ''], ['DELETE', ''], ['POST', '/restore']]);
+
+it('says what fits a client: limits, shelf and room, and nobody else’s client', function (): void {
+    $trainer = Saltmarrow::trainer('fits@saltmarrow.example');
+    $this->actingAs($trainer);
+    $client = Saltmarrow::client($trainer, ['no-jumps'], ['ceiling_cm' => 188]);
+    $fits = fn (): array => $this->getJson("/api/clients/{$client->id}/fitting")->assertOk()->json('exercises');
+    expect($fits())->toContain('push-up', 'wall-push-up')->not->toContain('goblet-squat')->not->toContain('jump-squat')
+        // A man of 1.78 m reaches the ceiling of 1.88 m.
+        ->not->toContain('one-arm-overhead-press');
+    Saltmarrow::thing($client, 'dumbbell', '8 kg dumbbell', 2, ['mass_kg' => 8]);
+    Saltmarrow::thing($client, 'chair', 'kitchen chair', 1, ['height_cm' => 45, 'mass_kg' => 5]);
+    expect($fits())->toContain('goblet-squat', 'floor-press')->not->toContain('one-arm-overhead-press');
+    $this->actingAs(Saltmarrow::trainer('corvin@saltmarrow.example'));
+    $this->getJson("/api/clients/{$client->id}/fitting")->assertNotFound();
+});

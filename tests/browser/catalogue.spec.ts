@@ -10,7 +10,7 @@ test('an exercise found by an alias, reckoned for a client and made one’s own'
   await page.getByRole('searchbox').fill('anvil')
   await expect(page.getByText('Nothing is left')).toBeVisible()
   await page.getByRole('button', { name: 'Show everything' }).click()
-  await page.getByLabel('Without what this excludes').selectOption({ label: 'No jumping' })
+  await page.getByLabel('Allowed with').selectOption({ label: 'No jumping' })
   await expect(page.getByRole('link', { name: /Jump squat/ })).toHaveCount(0)
   await page.getByLabel('Pattern').selectOption({ label: 'Elbow flexion' })
   await page.getByRole('link', { name: /^Biceps curl/ }).click()

@@ -56,7 +56,7 @@ export async function atTheRound(page: Page) {
 }
 
 /** Goes to one client's place by way of the list. */
-export async function openClient(page: Page, name: string, place?: 'Health' | 'Shelf' | 'Ledger') {
+export async function openClient(page: Page, name: string, place?: 'Health' | 'Limits and room' | 'Shelf' | 'Ledger') {
   await page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: 'Clients' }).click()
   await page.getByRole('link', { name: new RegExp(name) }).click()
   if (place) await page.getByRole('navigation', { name }).getByRole('link', { name: place }).click()

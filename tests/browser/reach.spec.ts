@@ -127,3 +127,62 @@ test('the focus goes into what opens on the Floor, comes back, and is never nowh
   }
   await expect(page.getByRole('heading', { name: 'Done for today' })).toBeVisible()
 })
+
+test('no page goes on for ever, at either size, and none goes off the side', async ({ page }) => {
+  test.slow()
+  await atTheRound(page)
+  const toSwap = await page.evaluate(async () => {
+    const round = (await (await fetch('/api/round', { headers: { Accept: 'application/json' } })).json()) as {
+      visits: { firstSwapItemId: number | null }[]
+    }
+    return round.visits.flatMap(({ firstSwapItemId }) => (firstSwapItemId === null ? [] : [firstSwapItemId]))
+  })
+  const long = [...places, '/catalogue', '/catalogue?fits=1', '/clients/8/programme', '/clients/8/shelf']
+  const heights: string[] = []
+  for (const [width, height, most] of [
+    [1280, 800, 2500],
+    [390, 844, 5000],
+  ] as const) {
+    await page.setViewportSize({ width, height })
+    for (const path of [...long, ...toSwap.slice(0, 1).map((id) => `/swap/${id}`)]) {
+      // The Ledger waits for an order of its own.
+      if (path.endsWith('/ledger')) continue
+      await page.goto(path)
+      await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
+      await page.waitForLoadState('networkidle')
+      const size = await page.evaluate(() => [
+        document.documentElement.scrollHeight,
+        document.documentElement.scrollWidth,
+      ])
+      heights.push(`${width} ${path}: ${size[0]} px`)
+      expect(size[1], `${path} at ${width}`).toBeLessThanOrEqual(width)
+      expect(size[0], `${path} at ${width}`).toBeLessThanOrEqual(most)
+    }
+  }
+  console.log(`Heights of pages\n${heights.join('\n')}\n`)
+})
+
+test('a figure that moves over and over can be stopped, and stays so', async ({ page }) => {
+  await page.emulateMedia({ reducedMotion: 'no-preference' })
+  await atTheRound(page)
+  await page.goto('/catalogue/squat')
+  const figure = page.getByRole('img', { name: 'Squat', exact: true })
+  const drawn = () => figure.evaluate((one) => one.innerHTML)
+  const before = await drawn()
+  await expect.poll(drawn).not.toBe(before)
+  await page.getByRole('button', { name: 'Stop the movement' }).click()
+  const still = await drawn()
+  // As many frames as would have moved it.
+  await page.evaluate(
+    () =>
+      new Promise<void>((done) => {
+        let left = 30
+        const next = () => (left-- > 0 ? requestAnimationFrame(next) : done())
+        next()
+      }),
+  )
+  expect(await drawn()).toBe(still)
+  await page.reload()
+  await page.getByRole('button', { name: 'Let it move' }).click()
+  await expect.poll(drawn).not.toBe(still)
+})

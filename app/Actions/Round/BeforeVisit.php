@@ -68,9 +68,9 @@ final readonly class BeforeVisit
         }
         $parts = explode(': ', $words, 2);
         if (Thing::isBandKind($implement)) {
-            $there = $client->shelfItems->contains(static fn (ShelfItem $item): bool => $item->kind === $implement && $item->out_of_service === null);
+            $serves = static fn (ShelfItem $item): bool => $item->kind === $implement && $item->out_of_service === null;
 
-            return $there ? null : lcfirst($parts[0]);
+            return $client->shelfItems->contains($serves) ? null : lcfirst($parts[0]);
         }
 
         return lcfirst($parts[1] ?? $parts[0]);

@@ -34,7 +34,8 @@ final readonly class ShowDue
     {
         /** @var Collection<int, Client> $clients */
         $clients = Client::query()
-            ->with(['screening', 'clearances', 'movementCheck', 'shelfItems.bandTests', 'programmes' => static fn ($all) => $all->withMax('weeks', 'number')])
+            ->with(['screening', 'clearances', 'movementCheck', 'shelfItems.bandTests'])
+            ->with(['programmes' => static fn ($all) => $all->withMax('weeks', 'number')])
             ->where('user_id', $trainer->id)->whereNull('archived_at')->orderBy('name')->get();
         $due = [];
         foreach ($clients as $client) {
@@ -44,7 +45,8 @@ final readonly class ShowDue
             $client->programmes->each(static fn (Programme $one): Programme => $one->setRelation('client', $client));
             array_push($due, ...$this->health($client), ...$this->shelf($client), ...$this->programme($client));
         }
-        usort($due, static fn (DueResource $one, DueResource $other): int => [$one->on, $one->clientName] <=> [$other->on, $other->clientName]);
+        $order = static fn (DueResource $one): array => [$one->on, $one->clientName];
+        usort($due, static fn (DueResource $one, DueResource $other): int => $order($one) <=> $order($other));
 
         return $due;
     }
@@ -63,7 +65,7 @@ final readonly class ShowDue
         ];
         foreach ($client->clearances as $clearance) {
             // One that ran out long ago and was not renewed is said by the lock.
-            if ($clearance->expires_on !== null && $clearance->expires_on->toImmutable()->addDays(self::AHEAD_DAYS)->greaterThan($today)) {
+            if ($clearance->expires_on?->toImmutable()->addDays(self::AHEAD_DAYS)->greaterThan($today) === true) {
                 $due[] = $this->due($client, 'clearance', "Clearance by {$clearance->given_by}", $clearance->expires_on->toImmutable(), 'health');
             }
         }

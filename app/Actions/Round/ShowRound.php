@@ -131,7 +131,8 @@ final readonly class ShowRound
     private function atTheSameTime(Appointment $one, Collection $sessions, Collection $appointments): array
     {
         $visits = $sessions->filter(static fn (TrainingSession $session): bool => $session->cancelled_at === null
-            && $session->starts_at->lessThan($one->endsAt()) && $one->starts_at->lessThan($session->starts_at->addMinutes($session->minutes)));
+            && $session->starts_at->lessThan($one->endsAt())
+            && $one->starts_at->lessThan($session->starts_at->addMinutes($session->minutes)));
         $others = $appointments->filter(static fn (Appointment $other): bool => $other->id !== $one->id
             && $other->starts_at->lessThan($one->endsAt()) && $one->starts_at->lessThan($other->endsAt()));
 

@@ -34,7 +34,8 @@ final readonly class Question
     }
 
     /**
-     * @param  array<array-key, mixed>  $data  `{id, ask, asked_of?: {sex?, from_age?, to_age?}, names_joints?, yes: {lock?, limits?, why?, note?}}`.
+     * @param  array<array-key, mixed>  $data  `{id, ask, asked_of?: {sex?, from_age?, to_age?}, names_joints?, yes}`;
+     *                                         `yes` is `{lock?, limits?, why?, note?}`.
      *
      * @throws BrokenCatalogue If a yes leads to nothing, or to a limit there is not.
      */

@@ -3,9 +3,10 @@ import { useRef } from 'react'
 import { Link, useSearchParams } from 'react-router'
 import { useKeys } from '../../shared/lib/useKeys'
 import { Empty, Loading, PageTitle, Problem } from '../../shared/ui'
+import { visitedOptions } from '../clients'
 import { asSearch, filtered, filterIn, noFilter, offered, type Filter } from './filter'
 import { Patterns } from './Patterns'
-import { catalogueOptions } from './queries'
+import { catalogueOptions, fittingOptions } from './queries'
 
 function Pick({
   label,
@@ -41,13 +42,16 @@ export function CataloguePage() {
   const [params, setParams] = useSearchParams()
   const filter = filterIn(params)
   const setFilter = (to: Filter) => setParams(asSearch(to), { replace: true })
+  const clients = useQuery(visitedOptions)
+  const fitting = useQuery({ ...fittingOptions(Number(filter.fits)), enabled: filter.fits !== '' })
   const search = useRef<HTMLInputElement>(null)
   useKeys({ f: () => search.current?.focus() })
   if (catalogue.isPending) return <Loading what="the catalogue" />
   if (catalogue.isError) return <Problem isPage error={catalogue.error} onRetry={() => void catalogue.refetch()} />
   const { exercises, variants, limits } = catalogue.data
   const set = (change: Partial<Filter>) => setFilter({ ...filter, ...change })
-  const found = filtered(exercises, filter)
+  const whose = clients.data?.find((client) => String(client.id) === filter.fits)
+  const found = filtered(exercises, filter, fitting.data === undefined ? null : new Set(fitting.data.exercises))
   const showEverything = () => {
     if (search.current !== null) search.current.value = ''
     setFilter(noFilter)
@@ -78,10 +82,18 @@ export function CataloguePage() {
           />
         </label>
         <p role="status" className="soft pb-2">
-          {found.length} of {exercises.length} exercises
+          {fitting.isLoading
+            ? 'Looking at the shelf…'
+            : `${found.length} of ${exercises.length} exercises${whose === undefined ? '' : ` fit ${whose.name}`}`}
         </p>
       </div>
-      <div className="mt-3 grid grid-cols-2 gap-3 md:grid-cols-6">
+      <div className="mt-3 grid grid-cols-2 gap-3 md:grid-cols-4 lg:grid-cols-7">
+        <Pick
+          label="Fits"
+          value={filter.fits}
+          values={(clients.data ?? []).map((client) => ({ value: String(client.id), name: client.name }))}
+          onPick={(fits) => set({ fits })}
+        />
         <Pick label="Pattern" value={filter.pattern} values={patterns} onPick={(pattern) => set({ pattern })} />
         <Pick
           label="Main muscle"
@@ -102,7 +114,7 @@ export function CataloguePage() {
           onPick={(position) => set({ position })}
         />
         <Pick
-          label="Without what this excludes"
+          label="Allowed with"
           value={filter.limits[0] ?? ''}
           values={limits.map((limit) => ({ value: limit.id, name: limit.label }))}
           onPick={(limit) => set({ limits: limit === '' ? [] : [limit] })}
@@ -117,6 +129,13 @@ export function CataloguePage() {
           Quiet only
         </label>
       </div>
+      {fitting.isError && <Problem error={fitting.error} onRetry={() => void fitting.refetch()} />}
+      {whose !== undefined && (
+        <p className="soft mt-2 text-sm">
+          What the limits, the shelf and the room of {whose.name} allow today; the page of each exercise says what
+          stands in the way of the others.
+        </p>
+      )}
       {variants.length > 0 && (
         <section className="mt-6" aria-label="Your own versions">
           <h2 className="soft text-base font-normal">Your own versions</h2>

@@ -3,7 +3,7 @@ import { ArrowLeft } from 'lucide-react'
 import { useState } from 'react'
 import { Link, useParams } from 'react-router'
 import type { Exercise } from '../../shared/api'
-import { MovingFigure } from '../../shared/figure'
+import { MovingFigure, StopMotion } from '../../shared/figure'
 import { usePhase } from '../../shared/lib/usePhase'
 import { CurvePlot, RailLine } from '../../shared/plot'
 import { Cautions, LoadNumber, Loading, PageTitle, Problem, Term } from '../../shared/ui'
@@ -173,6 +173,7 @@ function Page({ id }: { id: string }) {
           </PageTitle>
           <p className="soft">also {exercise.aliases.join(', ')}</p>
           <MovingFigure figure={exercise.figure} phase={phase} label={exercise.name} className="my-4 h-72 w-full" />
+          <StopMotion className="mb-2" />
           <Chooser exercise={exercise} choice={choice} onChoose={setChoice} />
           {exercise.problem && (
             <p role="alert" className="mt-2 font-semibold text-error">

@@ -54,7 +54,7 @@ function Picture({ entry, isDrawn }: { entry: CatalogueEntry; isDrawn: boolean }
 function Pattern({ group, isOpen }: { group: Group; isOpen: boolean }) {
   const [place, isNear] = useNear<HTMLUListElement>()
   return (
-    <details className="group mt-7" open={isOpen} aria-label={group.name}>
+    <details className="group open:col-span-full" open={isOpen} aria-label={group.name}>
       <summary className="ledge-thin flex cursor-pointer list-none items-baseline gap-2 pb-1">
         <h2 className="text-xl">{group.name}</h2>
         <span className="soft grow">{group.entries.length}</span>
@@ -69,9 +69,21 @@ function Pattern({ group, isOpen }: { group: Group; isOpen: boolean }) {
   )
 }
 
-/** The exercises by pattern. On a phone a pattern opens at a touch; what was searched for stands open everywhere. */
+/** So many exercises stand open before the rest is folded: no page without an end. */
+const openAtOnce = { wide: 18, narrow: 8 }
+
+/** The exercises by pattern: the first few are open, the others open at a touch; a search opens as much as fits. */
 export function Patterns({ groups, isNarrowed }: { groups: Group[]; isNarrowed: boolean }) {
   const [isWide] = useState(() => window.matchMedia('(min-width: 40rem)').matches)
-  const isOpen = isWide || isNarrowed
-  return groups.map((group) => <Pattern key={`${group.value} ${isOpen}`} group={group} isOpen={isOpen} />)
+  const most = openAtOnce[isWide ? 'wide' : 'narrow']
+  const before = groups.map((_, at) => groups.slice(0, at).reduce((sum, group) => sum + group.entries.length, 0))
+  return (
+    <div className="mt-7 grid gap-x-10 gap-y-4 sm:grid-cols-2">
+      {groups.map((group, at) => {
+        const isOpen =
+          (at === 0 && (isWide || isNarrowed)) || (isNarrowed && (before[at] ?? 0) + group.entries.length <= most)
+        return <Pattern key={`${group.value} ${isOpen}`} group={group} isOpen={isOpen} />
+      })}
+    </div>
+  )
 }

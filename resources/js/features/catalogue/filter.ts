@@ -10,12 +10,31 @@ export interface Filter {
   quiet: boolean
   /** Limits of a person; what one of them switches off is left out. */
   limits: string[]
+  /** The client whom it must fit, by id; empty for anybody. */
+  fits: string
 }
 
-export const noFilter: Filter = { text: '', pattern: '', muscle: '', kit: '', position: '', quiet: false, limits: [] }
+export const noFilter: Filter = {
+  text: '',
+  pattern: '',
+  muscle: '',
+  kit: '',
+  position: '',
+  quiet: false,
+  limits: [],
+  fits: '',
+}
 
-/** What is left of the catalogue, best answers first, otherwise in its own order. */
-export function filtered(entries: CatalogueEntry[], filter: Filter): CatalogueEntry[] {
+/**
+ * What is left of the catalogue, best answers first, otherwise in its own order.
+ *
+ * @param fitting What fits the client who was chosen; null where nobody was.
+ */
+export function filtered(
+  entries: CatalogueEntry[],
+  filter: Filter,
+  fitting: ReadonlySet<string> | null = null,
+): CatalogueEntry[] {
   return searched(
     entries.filter(
       (entry) =>
@@ -24,6 +43,7 @@ export function filtered(entries: CatalogueEntry[], filter: Filter): CatalogueEn
         (filter.kit === '' || entry.kit.includes(filter.kit)) &&
         (filter.position === '' || entry.position === filter.position) &&
         (!filter.quiet || entry.quiet) &&
+        (fitting === null || fitting.has(entry.id)) &&
         !filter.limits.some((limit) => entry.excludes.includes(limit)),
     ),
     filter.text,
@@ -41,6 +61,7 @@ export function filterIn(search: URLSearchParams): Filter {
     position: text('position'),
     quiet: search.has('quiet'),
     limits: search.getAll('without'),
+    fits: text('fits'),
   }
 }
 

@@ -1,5 +1,5 @@
 import { queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
-import { api, type Catalogue, type Exercise, type Variant } from '../../shared/api'
+import { api, type Catalogue, type Exercise, type Fitting, type Variant } from '../../shared/api'
 
 /** The whole catalogue; it changes only with a new release or a new version of the trainer's own. */
 export const catalogueOptions = queryOptions({
@@ -7,6 +7,13 @@ export const catalogueOptions = queryOptions({
   queryFn: () => api.get<Catalogue>('catalogue'),
   staleTime: 10 * 60 * 1000,
 })
+
+/** What of it a client can do with their shelf, in their room, within their limits. */
+export const fittingOptions = (clientId: number) =>
+  queryOptions({
+    queryKey: ['clients', clientId, 'fitting'],
+    queryFn: () => api.get<Fitting>(`clients/${clientId}/fitting`),
+  })
 
 export interface Choice {
   client: number | null

@@ -114,7 +114,7 @@ export function ForecastRails({ programmeId, now }: { programmeId: number; now: 
   const [isAll, setIsAll] = useState(false)
   if (!forecast.data || forecast.data.length === 0) return null
   return (
-    <section aria-label="Forecast" className="mt-10 min-w-0">
+    <section aria-label="Forecast" className="mt-8 min-w-0">
       <h3 className="text-lg">
         Forecast <span className="soft text-base">· main lifts, week by week; what is logged rewrites it</span>
       </h3>

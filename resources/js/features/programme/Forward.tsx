@@ -32,13 +32,10 @@ export function Forward({ programme }: { programme: Programme }) {
   const weeks = shown.map(work)
   if (weeks.length < 2) return null
   return (
-    <section aria-label="Forward" className="mt-10 min-w-0">
+    <section aria-label="Forward" className="mt-6 min-w-0">
       <details>
         <summary className="cursor-pointer">
-          <h3 className="inline text-lg">
-            Every exercise, week by week{' '}
-            <span className="soft text-base">· a forecast; what is logged rewrites it</span>
-          </h3>
+          <h3 className="inline text-lg">Every exercise, week by week, as a table</h3>
         </summary>
         <div className="mt-2 overflow-x-auto" tabIndex={0} role="group" aria-label="Week by week">
           <table className="forward text-sm">

@@ -20,7 +20,7 @@ function Others({ programmes, shown }: { programmes: Programmes; shown: number |
   const others = programmes.all.filter((one) => one.id !== shown && one.weeks > 0)
   if (others.length === 0) return null
   return (
-    <nav aria-label="Other programmes" className="mt-10">
+    <nav aria-label="Other programmes" className="mt-6">
       <h2 className="text-lg">Others</h2>
       <ul>
         {others.map((one) => (

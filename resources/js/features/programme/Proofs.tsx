@@ -1,4 +1,6 @@
 import type { MuscleSets, Programme, WeekCheck } from '../../shared/api'
+import { useMedia } from '../../shared/lib/useMedia'
+import { grouped, type CheckGroup } from './checks'
 import { weekdays } from './PlanForm'
 
 const rank = { no: 0, watch: 1, ok: 2 } as const
@@ -16,6 +18,30 @@ export function VerdictSign({ verdict }: { verdict: string }) {
     </span>
   )
 }
+
+/** One check over all the days it speaks of. */
+function GroupRow({ group }: { group: CheckGroup }) {
+  const isOpen = group.verdict !== 'ok'
+  return (
+    <li className="grid break-inside-avoid grid-cols-[1.6rem_1fr] gap-x-2 border-b border-base-300 py-1.5">
+      <VerdictSign verdict={group.verdict} />
+      <span>
+        <strong>{group.name}</strong>
+        {group.days.map(({ weekday, words, value }) => (
+          <span key={`${weekday} ${words}`} className="block text-sm">
+            {weekday !== null && <span className="soft">{weekdays[weekday - 1]}: </span>}
+            {words}
+            {isOpen && value !== '' && !words.includes(value) && <span className="soft"> ({value})</span>}
+          </span>
+        ))}
+        {isOpen && <span className="soft block text-sm">Wanted: {group.wanted}</span>}
+      </span>
+    </li>
+  )
+}
+
+/** Checks that are shown before somebody asks for more. */
+const first = 4
 
 export function CheckRow({ check }: { check: WeekCheck }) {
   const verdict = check.verdict as Verdict
@@ -68,13 +94,60 @@ export function MuscleBands({ muscles, title }: { muscles: MuscleSets[]; title: 
   )
 }
 
-/** The checks of the week that is done, what held it back, and the score part by part. */
-export function Proofs({ programme }: { programme: Programme }) {
+const ofWeek = (programme: Programme, words: string, first: string) =>
+  programme.week === 1 ? first : `${words} ${programme.week}`
+
+/** The checks of the week that is done: what to watch first, what is good folded. */
+export function Checks({ programme }: { programme: Programme }) {
   const checks = programme.checks
     .filter((check) => check.week === programme.week)
     .sort((one, other) => rank[one.verdict as Verdict] - rank[other.verdict as Verdict])
-  const open = checks.filter((check) => check.verdict !== 'ok')
+  const open = grouped(checks.filter((check) => check.verdict !== 'ok'))
   const good = checks.filter((check) => check.verdict === 'ok')
+  return (
+    <section aria-label="Checks">
+      <h3 className="text-lg">
+        {ofWeek(programme, 'Checks of week', 'Checks')}{' '}
+        <span className="soft text-base">
+          · {good.length} of {checks.length} good
+        </span>
+      </h3>
+      <ul className="gap-x-8 md:columns-2">
+        {open.slice(0, first).map((group) => (
+          <GroupRow key={`${group.name} ${group.verdict} ${group.wanted}`} group={group} />
+        ))}
+      </ul>
+      {open.length > first && (
+        <details className="mt-2">
+          <summary className="cursor-pointer font-semibold">{open.length - first} more to watch</summary>
+          <ul>
+            {open.slice(first).map((group) => (
+              <GroupRow key={`${group.name} ${group.verdict} ${group.wanted}`} group={group} />
+            ))}
+          </ul>
+        </details>
+      )}
+      <details className="mt-2">
+        <summary className="sentence cursor-pointer font-semibold">{good.length} that are good</summary>
+        <ul>
+          {grouped(good).map((group) => (
+            <GroupRow key={`${group.name} ${group.wanted}`} group={group} />
+          ))}
+        </ul>
+      </details>
+    </section>
+  )
+}
+
+/** What held the week back, its hard sets by muscle, and the score part by part. */
+export function Proofs({ programme }: { programme: Programme }) {
+  const isNarrow = useMedia('(max-width: 40rem)')
+  const muscles = (
+    <MuscleBands
+      muscles={programme.muscles}
+      title={ofWeek(programme, 'Hard sets in week', 'Hard sets in the first week')}
+    />
+  )
   return (
     <aside aria-label="Proofs" className="space-y-6">
       {programme.heldBack.length > 0 && (
@@ -87,31 +160,14 @@ export function Proofs({ programme }: { programme: Programme }) {
           </ul>
         </section>
       )}
-      <section aria-label="Checks">
-        <h3 className="text-lg">
-          {programme.week === 1 ? 'Checks' : `Checks of week ${programme.week}`}{' '}
-          <span className="soft text-base">
-            · {good.length} of {checks.length} good
-          </span>
-        </h3>
-        <ul>
-          {open.map((check, i) => (
-            <CheckRow key={i} check={check} />
-          ))}
-        </ul>
-        <details className="mt-2">
-          <summary className="sentence cursor-pointer font-semibold">{good.length} that are good</summary>
-          <ul>
-            {good.map((check, i) => (
-              <CheckRow key={i} check={check} />
-            ))}
-          </ul>
+      {isNarrow ? (
+        <details>
+          <summary className="cursor-pointer font-semibold">Hard sets by muscle</summary>
+          {muscles}
         </details>
-      </section>
-      <MuscleBands
-        muscles={programme.muscles}
-        title={programme.week === 1 ? 'Hard sets in the first week' : `Hard sets in week ${programme.week}`}
-      />
+      ) : (
+        muscles
+      )}
       {programme.total !== null && (
         <section aria-label="Score">
           <h3 className="text-lg">

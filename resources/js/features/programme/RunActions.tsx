@@ -82,7 +82,7 @@ export function RunActions({ programme }: { programme: Programme }) {
   const canGoOn = programme.state === 'ended' || isPaused || programme.endsOn !== null
   const turn = programme.lastTurn
   return (
-    <section aria-label="The programme as a whole" className="mb-4">
+    <section aria-label="The programme as a whole" className="mb-1">
       <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
         {programme.endsOn !== null && programme.state !== 'ended' && (
           <span className="tag look-here">ends on {briefDay(programme.endsOn)}</span>

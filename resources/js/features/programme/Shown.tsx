@@ -3,7 +3,7 @@ import type { Programme } from '../../shared/api'
 import { Changes } from './Changes'
 import { ForecastRails } from './ForecastRails'
 import { Forward } from './Forward'
-import { Proofs } from './Proofs'
+import { Checks, Proofs } from './Proofs'
 import type { Pinned } from './queries'
 import { states } from './states'
 import { Weeks } from './Weeks'
@@ -37,9 +37,12 @@ export function Shown({
         </div>
         {children}
       </div>
-      <div className="mt-4 grid items-start gap-x-10 gap-y-8 lg:grid-cols-[1fr_21rem]">
+      <div className="mt-4">
+        <Weeks programme={programme} pins={pins} />
+      </div>
+      <div className="mt-8 grid items-start gap-x-10 gap-y-8 lg:grid-cols-[1fr_21rem]">
         <div className="min-w-0">
-          <Weeks programme={programme} pins={pins} />
+          <Checks programme={programme} />
           {programme.id !== null && programme.weeks.length > 1 && (
             <ForecastRails programmeId={programme.id} now={programme.state === 'running' ? programme.week : null} />
           )}

@@ -3,9 +3,11 @@ import { Link } from 'react-router'
 import type { PlannedItem, PlannedSession, Programme } from '../../shared/api'
 import { briefDay } from '../../shared/lib/time'
 import { counted } from '../../shared/lib/counts'
+import { useMedia } from '../../shared/lib/useMedia'
 import { Term } from '../../shared/ui'
 import { CopyForm } from './Copies'
 import type { Pinned } from './queries'
+import { commonReason } from './reasons'
 
 interface Pins {
   pinned: Pinned[]
@@ -45,18 +47,20 @@ function WeekPegs({ programme, week, onWeek }: { programme: Programme; week: num
 function Item({
   item,
   before,
+  common,
   weekday,
   pins,
 }: {
   item: PlannedItem
   before: PlannedItem | undefined
+  common: string
   weekday: number
   pins: Pins | null
 }) {
   const isKept = pins?.pinned.some((one) => one.weekday === weekday && one.exercise === item.exercise) ?? false
   const isNewRung = before !== undefined && before.words !== item.words
   return (
-    <li className="grid grid-cols-[5.5rem_1fr] items-baseline gap-x-3 border-b border-base-300 py-1.5">
+    <li className="grid grid-cols-[4.6rem_1fr] items-baseline gap-x-2 border-b border-base-300 py-1.5">
       <span className="figure-number text-lg whitespace-nowrap">{item.short}</span>
       <span>
         <strong>{item.name}</strong>
@@ -73,7 +77,7 @@ function Item({
               ` · as ${item.equivalentKg} kg of the reference lift`}
           </span>
         </span>
-        {item.why !== '' && <span className="soft block text-sm">{item.why}</span>}
+        {item.why !== '' && item.why !== common && <span className="soft block text-sm">{item.why}</span>}
         {pins && (
           <label className="mt-0.5 flex w-fit cursor-pointer items-center gap-2 text-sm">
             <input
@@ -96,15 +100,15 @@ function Item({
   )
 }
 
-function Session({
-  session,
-  before,
-  pins,
-}: {
+interface SessionProps {
   session: PlannedSession
   before: PlannedSession | undefined
+  /** The reason that is said once for the whole week. */
+  common: string
   pins: Pins | null
-}) {
+}
+
+function SessionBody({ session, before, common, pins }: SessionProps) {
   const items = new Map((before?.blocks ?? []).flatMap((block) => block.items.map((item) => [item.thread, item])))
   const all = session.blocks
     .filter((block) => !isFrame(block.kind))
@@ -114,16 +118,7 @@ function Session({
     (item) => pins?.pinned.some((one) => one.weekday === item.weekday && one.exercise === item.exercise) ?? false,
   )
   return (
-    <section aria-label={session.day} className="min-w-0">
-      <header className="ledge-thin flex flex-wrap items-baseline gap-x-3 pb-1">
-        <h3 className="text-xl">{session.day}</h3>
-        <span>
-          {session.time} · {session.name}
-        </span>
-        <span className="grow text-right text-sm whitespace-nowrap">
-          likely <strong>{session.likelyMinutes}</strong> of {session.minutes} min
-        </span>
-      </header>
+    <>
       {pins && (
         <label className="flex w-fit cursor-pointer items-center gap-2 pt-1 text-sm">
           <input
@@ -160,6 +155,7 @@ function Session({
                   key={item.thread}
                   item={item}
                   before={items.get(item.thread)}
+                  common={common}
                   weekday={session.weekday}
                   pins={pins}
                 />
@@ -168,6 +164,42 @@ function Session({
           </div>
         ),
       )}
+    </>
+  )
+}
+
+function SessionHead({ session }: { session: PlannedSession }) {
+  return (
+    <span className="ledge-thin flex flex-wrap items-baseline gap-x-3 pb-1">
+      <h3 className="text-xl">{session.day}</h3>
+      <span>
+        {session.time} · {session.name}
+      </span>
+      <span className="grow text-right text-sm whitespace-nowrap">
+        likely <strong>{session.likelyMinutes}</strong> of {session.minutes} min
+      </span>
+    </span>
+  )
+}
+
+/** One day of the week; where there is little room it opens at a touch. */
+function Session({ isFolded, isOpen, ...shown }: SessionProps & { isFolded: boolean; isOpen: boolean }) {
+  const { session } = shown
+  return (
+    <section aria-label={session.day} className="min-w-0">
+      {isFolded ? (
+        <details open={isOpen}>
+          <summary className="cursor-pointer list-none">
+            <SessionHead session={session} />
+          </summary>
+          <SessionBody {...shown} />
+        </details>
+      ) : (
+        <>
+          <SessionHead session={session} />
+          <SessionBody {...shown} />
+        </>
+      )}
     </section>
   )
 }
@@ -175,35 +207,50 @@ function Session({
 /** Weeks across, sessions down: one week is read closely, the pegs lead to the others. */
 export function Weeks({ programme, pins }: { programme: Programme; pins: Pins | null }) {
   const [chosen, setChosen] = useState(programme.week)
+  const isNarrow = useMedia('(max-width: 40rem)')
   const week = programme.weeks.find((one) => one.number === chosen) ?? programme.weeks[0]
   if (!week) return null
   const before = programme.weeks.find((one) => one.number === week.number - 1)
   const isRunning = programme.state === 'running'
+  const common = commonReason(week.sessions)
   return (
     <section aria-label="Weeks" className="min-w-0">
       <WeekPegs programme={programme} week={week.number} onWeek={setChosen} />
-      <p role="status" className="soft mt-2 text-sm">
-        Week {week.number} of {programme.weeks.length}, from {briefDay(week.startsOn)}:{' '}
-        {counted(week.sessions.length, 'session')}
-        {week.kind === 'deload' && ', lighter on purpose'}
-        {isRunning && week.number === programme.week && ', being done now'}
-        {week.number > programme.week && '. What later weeks ask is a forecast'}
-        {week.number < programme.week && '. As it was planned last; what was done is in the Ledger'}. Arrow keys walk
-        through the weeks. Each line says sets × dose, setting, repetitions in <Term word="reserve">reserve</Term> and
-        rest; a new <Term word="rung">rung</Term> is marked.
-      </p>
-      {programme.id !== null && programme.state !== 'ended' && (
-        <Link
-          to={`/clients/${programme.clientId}/programme/${programme.id}/week/${week.number}`}
-          className="btn btn-outline btn-sm mt-2"
-        >
-          Change this week
-        </Link>
-      )}
-      <div className="mt-4 grid gap-x-8 gap-y-8 xl:grid-cols-2">
-        {week.sessions.map((session) => (
+      <div className="mt-2 flex flex-wrap items-start justify-between gap-x-8 gap-y-2 lg:flex-nowrap">
+        <div>
+          <p role="status" className="soft text-sm">
+            Week {week.number} of {programme.weeks.length}, from {briefDay(week.startsOn)}:{' '}
+            {counted(week.sessions.length, 'session')}
+            {week.kind === 'deload' && ', lighter on purpose'}
+            {isRunning && week.number === programme.week && ', being done now'}
+            {week.number > programme.week && '. What later weeks ask is a forecast'}
+            {week.number < programme.week && '. As it was planned last; what was done is in the Ledger'}. Arrow keys
+            walk through the weeks. Each line says sets × dose, setting, repetitions in{' '}
+            <Term word="reserve">reserve</Term> and rest; a new <Term word="rung">rung</Term> is marked.
+          </p>
+          {common !== '' && (
+            <p className="mt-1 text-sm">
+              <strong>Where nothing else is said:</strong>{' '}
+              {common.replace(/^[A-Z](?=[a-z])/, (letter) => letter.toLowerCase())}
+            </p>
+          )}
+        </div>
+        {programme.id !== null && programme.state !== 'ended' && (
+          <Link
+            to={`/clients/${programme.clientId}/programme/${programme.id}/week/${week.number}`}
+            className="btn btn-outline btn-sm shrink-0"
+          >
+            Change this week
+          </Link>
+        )}
+      </div>
+      <div className={`mt-4 grid gap-x-8 gap-y-8 lg:grid-cols-2 ${week.sessions.length > 2 ? 'xl:grid-cols-3' : ''}`}>
+        {week.sessions.map((session, at) => (
           <Session
             key={session.weekday}
+            isFolded={isNarrow}
+            isOpen={at === 0}
+            common={common}
             session={session}
             before={before?.sessions.find((one) => one.weekday === session.weekday)}
             pins={week.number === 1 ? pins : null}

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import type { Rail, RailDetail, RailRung } from '../../shared/api'
-import { MovingFigure } from '../../shared/figure'
+import { MovingFigure, StopMotion } from '../../shared/figure'
 import { counted } from '../../shared/lib/counts'
 import { usePhase } from '../../shared/lib/usePhase'
 import { CurvePlot } from '../../shared/plot'
@@ -27,6 +27,7 @@ function Drawn({ rail, rung, detail }: { rail: Rail; rung: RailRung; detail: Rai
         className="h-56 w-full"
         ghost
       />
+      <StopMotion />
       <CurvePlot
         phase={phase}
         curves={[

@@ -4,7 +4,7 @@ import { useState } from 'react'
 import { Link, useParams, useSearchParams } from 'react-router'
 import { toast } from 'sonner'
 import type { Candidate, Exclusion, Swaps } from '../../shared/api'
-import { MovingFigure } from '../../shared/figure'
+import { MovingFigure, StopMotion } from '../../shared/figure'
 import { counted, countOf } from '../../shared/lib/counts'
 import { handOver } from '../../shared/lib/handOver'
 import { useKeys } from '../../shared/lib/useKeys'
@@ -76,6 +76,7 @@ function Written({ swaps, phase }: { swaps: Swaps; phase: number }) {
         label={`${prescribed.name}, ${prescribed.words}`}
         className="my-3 h-56 w-full"
       />
+      <StopMotion className="mb-2" />
       <LoadNumber equivalent={prescribed.equivalent} />
       <p className="mt-3 font-semibold">
         {prescribed.sets} sets of {countOf({ ...prescribed, perSide: false })}

@@ -588,6 +588,14 @@ export interface Fill {
   recipes: Recipe[]
 }
 
+/** What of the catalogue a client can do with their shelf, in their room, within their limits. */
+export interface Fitting {
+  clientId: number
+  clientName: string
+  /** By id. */
+  exercises: string[]
+}
+
 /** Something that happened on the Floor and stands; sets apart. */
 export interface FloorFact {
   /** Taking it back names it. */
@@ -898,7 +906,7 @@ export interface LimitEffects {
   clientId: number
   left: number
   total: number
-  /** Every limit there is. */
+  /** Every limit that can be of this client. */
   limits: LimitEffect[]
   room: LimitEffect[]
 }

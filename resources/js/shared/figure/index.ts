@@ -1,2 +1,3 @@
 export { MovingFigure } from './MovingFigure'
+export { StopMotion } from './StopMotion'
 export { boundsOf, limb, poseAt } from './geometry'

@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react'
 import { useReducedMotion } from './useReducedMotion'
+import { useStill } from './useStill'
 
 export interface Beat {
   liftSeconds: number
@@ -47,7 +48,9 @@ export function sparing(): (now: number) => boolean {
 
 /** The phase as it runs, for figures and curves that move in step; stands at the middle where motion is unwanted. */
 export function usePhase(beat: Beat, running = true): number {
-  const still = useReducedMotion()
+  const isReduced = useReducedMotion()
+  const isStopped = useStill()
+  const still = isReduced || isStopped
   const [phase, setPhase] = useState(0.5)
   const { liftSeconds, lowerSeconds } = beat
   useEffect(() => {

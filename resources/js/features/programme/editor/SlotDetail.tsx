@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import type { Figure, SheetSlot, WeekSheet } from '../../../shared/api'
-import { MovingFigure } from '../../../shared/figure'
+import { MovingFigure, StopMotion } from '../../../shared/figure'
 import { usePhase } from '../../../shared/lib/usePhase'
 import { Cautions } from '../../../shared/ui'
 import { type Edit, slotOptions } from './queries'
@@ -79,7 +79,12 @@ function Tempo({ slot, ask }: { slot: SheetSlot; ask: (ask: Record<string, unkno
 
 function Picture({ figure, name }: { figure: Figure; name: string }) {
   const phase = usePhase(figure, !figure.hold)
-  return <MovingFigure figure={figure} phase={phase} label={name} className="h-40 w-32" />
+  return (
+    <div>
+      <MovingFigure figure={figure} phase={phase} label={name} className="h-40 w-32" />
+      {!figure.hold && <StopMotion />}
+    </div>
+  )
 }
 
 interface SlotDetailProps {
