@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\MarkChanges;
+use App\Http\Middleware\PressAnswers;
 use App\Http\Middleware\ReadDecimalCommas;
 use App\Http\Middleware\SpeakTheirWords;
 use Illuminate\Foundation\Application;
@@ -23,7 +25,7 @@ return Application::configure(basePath: dirname(__DIR__))
         // The page and its API share one origin, and the stand-in for missing packages has no cross-origin headers.
         $middleware->remove(HandleCors::class);
         $middleware->statefulApi();
-        $middleware->api(append: [ReadDecimalCommas::class, SpeakTheirWords::class]);
+        $middleware->api(prepend: [PressAnswers::class], append: [ReadDecimalCommas::class, SpeakTheirWords::class, MarkChanges::class]);
         $middleware->redirectGuestsTo('/sign-in');
     })
     ->withExceptions(function (Exceptions $exceptions): void {

@@ -37,6 +37,7 @@ use App\Http\Controllers\LimitController;
 use App\Http\Controllers\LiveSwapController;
 use App\Http\Controllers\MeController;
 use App\Http\Controllers\MovementCheckController;
+use App\Http\Controllers\PackController;
 use App\Http\Controllers\ParsedLineController;
 use App\Http\Controllers\PasswordController;
 use App\Http\Controllers\PlateController;
@@ -78,6 +79,7 @@ Route::middleware(['auth:sanctum', FollowProgrammes::class])->group(function ():
     Route::get('me', MeController::class);
     Route::get('round', RoundController::class);
     Route::get('due', DueController::class);
+    Route::get('pack', PackController::class);
     Route::post('appointments', [AppointmentController::class, 'store']);
     Route::put('appointments/{appointment}', [AppointmentController::class, 'update']);
     Route::delete('appointments/{appointment}', [AppointmentController::class, 'destroy'])->can('delete', 'appointment');

@@ -6,7 +6,6 @@ namespace App\Support;
 
 use Closure;
 use Illuminate\Contracts\Cache\Repository;
-use NimbleShelf\Core\Matching\Situation;
 
 /**
  * What follows from a client, a shelf and a room alone, kept for as long as none of them changes: looking again costs nothing.
@@ -23,12 +22,13 @@ final readonly class KeptAnswers
      * @template T
      *
      * @param  string  $what  Names the question.
+     * @param  mixed  $on  Everything it follows from: a situation, and what is asked of it.
      * @param  Closure(): T  $reckon
      * @return T
      */
-    public function of(string $what, Situation $situation, Closure $reckon): mixed
+    public function of(string $what, mixed $on, Closure $reckon): mixed
     {
-        $key = sprintf('%s.%s', $what, hash('sha256', serialize($situation).self::sums()));
+        $key = sprintf('%s.%s', $what, hash('sha256', serialize($on).self::sums()));
         /** @var array{T}|null $kept */
         $kept = $this->cache->get($key);
         if ($kept !== null) {
@@ -41,7 +41,7 @@ final readonly class KeptAnswers
     }
 
     /** Changes with the sums and the shipped exercises. */
-    private static function sums(): string
+    public static function sums(): string
     {
         return CatalogueFiles::stamp(base_path('catalogue'), ...glob(base_path('core/src').'/*', GLOB_ONLYDIR) ?: []);
     }

@@ -223,3 +223,24 @@ it('puts nothing in where a health answer locks the programme, and says what to 
     $this->postJson($this->path, ['key' => $key])->assertUnprocessable()->assertJsonValidationErrors('lock');
     expect($this->item->refresh()->isSwapped())->toBeFalse();
 });
+
+it('says where one stands among the exercises that need a swap, and the plain difference', function (): void {
+    $trainer = Saltmarrow::trainer('two-of-two@saltmarrow.example');
+    $this->actingAs($trainer);
+    $client = Saltmarrow::client($trainer);
+    Saltmarrow::thing($client, 'dumbbell', '8 kg dumbbell', 2, ['mass_kg' => 8]);
+    $session = Saltmarrow::session($client);
+    $first = Saltmarrow::item($session, 'floor-press', ['implement' => 'dumbbell', 'mass_kg' => 10, 'per_hand' => true]);
+    Saltmarrow::item($session, 'biceps-curl', ['implement' => 'dumbbell', 'mass_kg' => 8, 'per_hand' => true]);
+    $second = Saltmarrow::item($session, 'lateral-raise', ['implement' => 'dumbbell', 'mass_kg' => 5, 'per_hand' => true]);
+    $needed = fn (): array => array_map(
+        static fn (array $one): array => [$one['itemId'], $one['isOpen']],
+        $this->getJson("/api/items/{$first->id}/swaps")->assertOk()->json('needed'),
+    );
+    expect($needed())->toBe([[$first->id, true], [$second->id, true]]);
+    $swaps = $this->getJson("/api/items/{$first->id}/swaps");
+    $same = collect($swaps->json('candidates'))->firstWhere('exercise', 'floor-press');
+    expect($same['difference'])->toContain('lighter than asked');
+    $this->postJson("/api/items/{$first->id}/swaps", ['key' => $same['key']])->assertOk();
+    expect($needed())->toBe([[$first->id, false], [$second->id, true]]);
+});

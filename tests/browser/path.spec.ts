@@ -1,4 +1,12 @@
+import type { Locator } from '@playwright/test'
 import { atTheRound, doSet, expect, openClient, signIn, skipTo, test, visitTo } from './desk'
+
+/** Every setting of every exercise in the list. */
+async function unfolded(candidates: Locator): Promise<void> {
+  const more = candidates.getByRole('button', { name: /more settings? of it/ })
+  await expect(more.first()).toBeVisible()
+  while ((await more.count()) > 0) await more.first().click()
+}
 
 test('from today’s visits to a logged set in the ledger', async ({ page }) => {
   await atTheRound(page)
@@ -28,6 +36,7 @@ test('from today’s visits to a logged set in the ledger', async ({ page }) => 
   const curves = candidates.getByRole('img', { name: /Resistance over the lifting phase/ })
   await expect(curves.locator('[data-tone="wanted"]')).toHaveCount(1)
   await expect(curves.locator('[data-tone="offered"]')).toHaveCount(1)
+  await unfolded(candidates)
   const kneeling = candidates.getByRole('button', { name: /Half-kneeling press.*ballast jugs/ })
   await kneeling.click()
   const panel = page.getByRole('region', { name: 'Half-kneeling press', exact: true })
@@ -108,11 +117,39 @@ test('a swap by keyboard only, undone by keyboard', async ({ page }) => {
   await expect(page.getByRole('heading', { name: 'Keys' })).toBeVisible()
 })
 
+test('candidates stand by exercise, and the next exercise that needs a swap is a step away', async ({ page }) => {
+  await atTheRound(page)
+  const { items } = await visitTo(page, 'Orrin Kestlewick')
+  await page.goto(`/swap/${items.find((item) => item.name === 'Half-kneeling press')?.id}`)
+  const candidates = page.getByRole('region', { name: 'Candidates' })
+  const rows = candidates.getByRole('button', { name: /% match/ })
+  await expect(rows.first()).toBeVisible()
+  // Another test may have swapped it, and what is in use is never folded away.
+  const undo = page.getByRole('button', { name: 'Undo the swap' })
+  if (await undo.isVisible()) await undo.click()
+  await expect(undo).toHaveCount(0)
+  await expect(rows.first()).toContainText(/than asked|as heavy as asked/)
+  const names = await rows.locator('.font-display').allTextContents()
+  expect(new Set(names).size).toBe(names.length)
+  const more = candidates.getByRole('button', { name: /more settings? of it/ }).first()
+  await more.focus()
+  await page.keyboard.press('Enter')
+  await expect(candidates.getByRole('button', { name: 'Fewer settings' })).toBeFocused()
+  expect(await rows.count()).toBeGreaterThan(names.length)
+  await page.keyboard.press('Enter')
+  await expect(rows).toHaveCount(names.length)
+  await expect(page.getByText('1 of 2', { exact: true })).toBeVisible()
+  await page.getByRole('link', { name: 'Next to swap: Lateral raise' }).click()
+  await expect(page.getByText('2 of 2', { exact: true })).toBeVisible()
+  await expect(page.getByRole('region', { name: 'Prescribed' })).toContainText('Lateral raise')
+})
+
 test('a setting moved by hand changes number, curve and words together', async ({ page }) => {
   await atTheRound(page)
   const { items } = await visitTo(page, 'Orrin Kestlewick')
   await page.goto(`/swap/${items.find((item) => item.name === 'Half-kneeling press')?.id}`)
   const candidates = page.getByRole('region', { name: 'Candidates' })
+  await unfolded(candidates)
   await candidates.getByRole('button', { name: /Floor press.*Red tube/ }).click()
   const panel = page.getByRole('region', { name: 'Floor press', exact: true })
   const number = panel.locator('.figure-number').first()

@@ -38,7 +38,8 @@ final readonly class DescribeClient
         $capacities = [];
         $now = CarbonImmutable::now()->getTimestamp();
         foreach ($this->kept->of($client, fn (): array => $this->lastCapacities($client)) as $pattern => [$kg, $sdKg, $at]) {
-            $capacities[$pattern] = Capacity::of($kg, $sdKg)->after(($now - $at) / 86400);
+            // In whole days: what is known of somebody does not fade by the second, and answers that follow from it can be kept.
+            $capacities[$pattern] = Capacity::of($kg, $sdKg)->after(max(0, intdiv($now - $at, 86400)));
         }
 
         return new CoreClient(

@@ -29,6 +29,7 @@ final readonly class ShowClient
     {
         /** @var Collection<int, TrainingSession> $sessions */
         $sessions = $client->trainingSessions()
+            ->with(['blocks.items'])
             ->whereNull('ended_at')
             ->whereNull('cancelled_at')
             ->where('starts_at', '>=', AsMoment::stored($client->trainer->now()->startOfDay()))

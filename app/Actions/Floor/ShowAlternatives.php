@@ -14,6 +14,7 @@ use App\Http\Resources\Floor\ItemAlternativesResource;
 use App\Http\Resources\Floor\StepResource;
 use App\Models\Item;
 use App\Models\TrainingSession;
+use App\Support\KeptAnswers;
 use Closure;
 use NimbleShelf\Core\Catalogue\Catalogue;
 use NimbleShelf\Core\Editing\WeekEditor;
@@ -24,6 +25,7 @@ use NimbleShelf\Core\Matching\ShelfRungs;
 use NimbleShelf\Core\Matching\Situation;
 use NimbleShelf\Core\Matching\SorePart;
 use NimbleShelf\Core\Planning\Assignment;
+use NimbleShelf\Core\Planning\LeadingSides;
 use NimbleShelf\Core\Planning\Slot;
 use NimbleShelf\Core\Planning\Step;
 use NimbleShelf\Core\Planning\StepKind;
@@ -48,20 +50,32 @@ final readonly class ShowAlternatives
         private WeekEditor $editor,
         private ShelfRungs $rungs,
         private Catalogue $catalogue,
+        private KeptAnswers $kept,
     ) {
     }
 
     public function handle(TrainingSession $session): AlternativesResource
     {
         $situation = $this->describe->situation($session->client);
-        $rungs = $this->dayPlan->rungs($session, $situation);
-        $plan = $this->dayPlan->of($session, $rungs);
         $brief = $this->brief($session, $situation);
         $leading = $this->leadingSides->handle($session->client);
+        $session->loadMissing(['blocks.items.setLogs', 'blocks.items.madeChanges']);
+        $on = [$situation, $brief, $leading, $session->client->trainer->weights(), $session->blocks->toArray()];
+        // It takes a moment, and the Floor asks for it at every opening: kept for as long as nothing of it changes.
+        $items = $this->kept->of('alternatives', $on, fn (): array => $this->reckoned($session, $situation, $brief, $leading));
+
+        return new AlternativesResource($session->id, $items);
+    }
+
+    /** @return list<ItemAlternativesResource> */
+    private function reckoned(TrainingSession $session, Situation $situation, Brief $brief, LeadingSides $leading): array
+    {
+        $rungs = $this->dayPlan->rungs($session, $situation);
+        $plan = $this->dayPlan->of($session, $rungs);
         // The whole session with one slot done otherwise: the others may have to make way for its kit.
         $played = fn (Slot $slot): array => $this->dayPlan->timeline($plan->withSlot($slot), $situation, true, $leading)->steps;
 
-        return new AlternativesResource($session->id, array_map(
+        return array_map(
             fn (Item $item): ItemAlternativesResource => new ItemAlternativesResource(
                 itemId: $item->id,
                 rung: RankSwaps::keyOfSetting($item->now()->exercise, $item->now()->setting),
@@ -71,7 +85,7 @@ final readonly class ShowAlternatives
                 swaps: $this->swaps($item, $played, $situation),
             ),
             $session->items(),
-        ));
+        );
     }
 
     /**

@@ -94,7 +94,8 @@ final readonly class ChooseSwap
         $session = $item->block->session;
         $later = [];
         /** @var Collection<int, TrainingSession> $sessions */
-        $sessions = TrainingSession::query()->whereNotNull('programme_id')->where('programme_id', $session->programme_id)
+        $sessions = TrainingSession::query()->with('blocks.items')
+            ->whereNotNull('programme_id')->where('programme_id', $session->programme_id)
             ->where('starts_at', '>', AsMoment::stored($session->starts_at))->whereNull('started_at')->orderBy('starts_at')->get();
         foreach ($sessions as $other) {
             foreach ($other->items() as $one) {
@@ -123,8 +124,12 @@ final readonly class ChooseSwap
     {
         $session = $item->block->session;
         $slots = [];
+        $session->programme?->loadMissing(['weeks.plannedSessions.sessions', 'weeks.plannedSessions.blocks.slots']);
         foreach ($session->programme->weeks ?? [] as $week) {
+            // Each knows where it belongs without asking the database again.
+            $week->setRelation('programme', $session->programme);
             foreach ($week->plannedSessions as $planned) {
+                $planned->setRelation('week', $week);
                 /** @var PlannedSession $planned */
                 $hasBegun = $planned->sessions->contains(static fn (TrainingSession $day): bool => $day->started_at !== null);
                 $isPast = $planned->id !== $session->planned_session_id
@@ -135,7 +140,7 @@ final readonly class ChooseSwap
                 foreach ($planned->blocks as $block) {
                     foreach ($block->slots as $slot) {
                         if ($slot->written->asksTheSameAs($item->prescribed)) {
-                            $slots[] = $slot;
+                            $slots[] = $slot->setRelation('plannedBlock', $block->setRelation('plannedSession', $planned));
                         }
                     }
                 }

@@ -39,7 +39,7 @@ final readonly class MoveSwap
 
         return new LiveSwapResource(
             problem: is_string($candidate) ? $candidate : null,
-            candidate: is_string($candidate) ? null : $this->showSwaps->candidate($candidate, $this->describe->body($item->client())),
+            candidate: is_string($candidate) ? null : $this->showSwaps->moved($item, $candidate),
         );
     }
 

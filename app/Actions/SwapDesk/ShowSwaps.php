@@ -6,6 +6,7 @@ namespace App\Actions\SwapDesk;
 
 use App\Actions\Clients\AssessHealth;
 use App\Actions\Clients\DescribeClient;
+use App\Actions\Floor\ShowSession;
 use App\Enums\SessionState;
 use App\Http\Resources\Shared\CurveResource;
 use App\Http\Resources\Shared\EquivalentResource;
@@ -15,18 +16,23 @@ use App\Http\Resources\Shared\HealthLockResource;
 use App\Http\Resources\SwapDesk\CandidateResource;
 use App\Http\Resources\SwapDesk\ControlResource;
 use App\Http\Resources\SwapDesk\MatchPartResource;
+use App\Http\Resources\SwapDesk\NeededSwapResource;
 use App\Http\Resources\SwapDesk\OpenerResource;
 use App\Http\Resources\SwapDesk\PrescribedResource;
 use App\Http\Resources\SwapDesk\SwapsResource;
 use App\Models\Item;
+use App\Support\KeptAnswers;
 use NimbleShelf\Core\Catalogue\Catalogue;
+use NimbleShelf\Core\Equivalence\Equivalent;
 use NimbleShelf\Core\Equivalence\ResistanceModel;
+use NimbleShelf\Core\Equivalence\School;
 use NimbleShelf\Core\Matching\Candidate;
 use NimbleShelf\Core\Matching\LiveRung;
 use NimbleShelf\Core\Matching\MatchPart;
 use NimbleShelf\Core\Matching\SettingInWords;
 use NimbleShelf\Core\Matching\Situation;
 use NimbleShelf\Core\Matching\SwapResult;
+use NimbleShelf\Core\Matching\SwapWords;
 use NimbleShelf\Core\Mechanics\Body;
 use NimbleShelf\Core\Planning\Execution;
 use NimbleShelf\Core\Planning\Tempo;
@@ -44,24 +50,19 @@ final readonly class ShowSwaps
         private Catalogue $catalogue,
         private ResistanceModel $model,
         private AssessHealth $assess,
+        private ShowSession $showSession,
+        private KeptAnswers $kept,
     ) {
     }
 
     public function handle(Item $item): SwapsResource
     {
         $client = $item->client();
-        $body = $this->describe->body($client);
-        $result = $this->rankSwaps->handle($item);
-        $chosen = null;
-        [$now, $isSwapped] = [$item->now(), $item->isSwapped()];
-        $candidates = [];
-        foreach ($result->candidates as $candidate) {
-            $resource = $this->candidate($candidate, $body);
-            if ($isSwapped && $candidate->rung->exercise->id === $now->exercise && $candidate->rung->setting->sameAs($now->setting)) {
-                $chosen = $resource->key;
-            }
-            $candidates[] = $resource;
-        }
+        $ranked = $this->ranked($item);
+        $candidates = $ranked['candidates'];
+        $now = $item->now();
+        $inUse = $item->isSwapped() ? RankSwaps::keyOfSetting($now->exercise, $now->setting) : null;
+        $chosen = in_array($inUse, array_column($candidates, 'key'), true) ? $inUse : null;
 
         return new SwapsResource(
             itemId: $item->id,
@@ -69,20 +70,71 @@ final readonly class ShowSwaps
             sessionName: $item->block->session->name,
             clientId: $client->id,
             clientName: $client->name,
-            prescribed: $this->prescribed($item, $result, $body),
+            prescribed: $ranked['prescribed'],
             candidates: $candidates,
-            excluded: array_map(ExclusionResource::of(...), $result->excluded),
-            leftOut: array_map(ExclusionResource::of(...), $result->leftOut),
+            excluded: $ranked['excluded'],
+            leftOut: $ranked['leftOut'],
             locks: HealthLockResource::allOf($this->assess->locks($client)),
-            problems: $result->problems,
-            capacityKnown: $result->capacityKnown,
+            problems: $ranked['problems'],
+            capacityKnown: $ranked['capacityKnown'],
             chosenKey: $chosen,
             swappedFrom: $this->chooseSwap->writtenInWords($item),
             isFromHereOn: $this->chooseSwap->isFromHereOn($item),
             isRunning: $item->block->session->state() === SessionState::Running,
             laterCount: $this->chooseSwap->laterCount($item),
             openers: $candidates === [] ? $this->openers($item) : [],
+            needed: $this->needed($item),
         );
+    }
+
+    /**
+     * What follows from client, shelf, room and prescription alone; it takes a moment, and is kept until one of them changes.
+     *
+     * @return array{
+     *     prescribed: PrescribedResource, candidates: list<CandidateResource>, excluded: list<ExclusionResource>,
+     *     leftOut: list<ExclusionResource>, problems: list<string>, capacityKnown: bool,
+     * }
+     */
+    private function ranked(Item $item): array
+    {
+        $client = $item->client();
+        $on = [$this->describe->situation($client), $item->prescription(), $item->prescribed->words, $client->trainer->weights()];
+
+        return $this->kept->of('swaps', $on, function () use ($item, $client): array {
+            $body = $this->describe->body($client);
+            $result = $this->rankSwaps->handle($item);
+
+            return [
+                'prescribed' => $this->prescribed($item, $result, $body),
+                'candidates' => array_map(
+                    fn (Candidate $candidate): CandidateResource => $this->candidate($candidate, $body, $result->prescribed),
+                    $result->candidates,
+                ),
+                'excluded' => array_map(ExclusionResource::of(...), $result->excluded),
+                'leftOut' => array_map(ExclusionResource::of(...), $result->leftOut),
+                'problems' => $result->problems,
+                'capacityKnown' => $result->capacityKnown,
+            ];
+        });
+    }
+
+    /** @return list<NeededSwapResource> This one and those that the session still needs, in its order. */
+    private function needed(Item $item): array
+    {
+        $session = $item->block->session;
+        $open = $this->showSession->itemsToSwap($session);
+        $needed = [];
+        foreach ($session->items() as $one) {
+            if ($one->id === $item->id || in_array($one->id, $open, true)) {
+                $needed[] = new NeededSwapResource(
+                    $one->id,
+                    $this->catalogue->exercise($one->now()->exercise)->name,
+                    in_array($one->id, $open, true),
+                );
+            }
+        }
+
+        return $needed;
     }
 
     /**
@@ -156,7 +208,20 @@ final readonly class ShowSwaps
         );
     }
 
-    public function candidate(Candidate $candidate, Body $body): CandidateResource
+    /** A candidate whose setting was moved by hand. */
+    public function moved(Item $item, Candidate $candidate): CandidateResource
+    {
+        $body = $this->describe->body($item->client());
+        $prescription = $item->prescription();
+
+        return $this->candidate(
+            $candidate,
+            $body,
+            $this->model->equivalent($this->catalogue->exercise($prescription->exercise), $body, $prescription->setting, School::Mean),
+        );
+    }
+
+    private function candidate(Candidate $candidate, Body $body, Equivalent $prescribed): CandidateResource
     {
         $rung = $candidate->rung;
 
@@ -168,6 +233,7 @@ final readonly class ShowSwaps
             implement: $rung->setting->implement,
             setting: $rung->setting->toArray(),
             equivalent: EquivalentResource::of($candidate->equivalent, $this->catalogue),
+            difference: SwapWords::difference($prescribed, $candidate->equivalent, $candidate->byMuscles),
             matchPercent: (int) round(100 * $candidate->match),
             parts: array_map(static fn (MatchPart $part): MatchPartResource => new MatchPartResource(
                 name: $part->name,

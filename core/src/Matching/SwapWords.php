@@ -15,8 +15,28 @@ final readonly class SwapWords
     /** Shapes that differ by more carry a note; engine contract, section 7. */
     private const SHAPE_NOTE = 0.35;
 
+    /** Loads nearer than this are as heavy as each other, fraction: less than anyone feels. Our estimate, as ShelfRungs::ALIKE. */
+    private const AS_HEAVY = 0.03;
+
     public function __construct(private Catalogue $catalogue)
     {
+    }
+
+    /**
+     * The plain difference in load: "as heavy as asked", "8 % lighter than asked"; empty where kilograms have no common measure.
+     *
+     * @param  bool  $byMuscles  True where the two work along different joints.
+     */
+    public static function difference(Equivalent $prescribed, Equivalent $equivalent, bool $byMuscles): string
+    {
+        if ($byMuscles || ! $prescribed->isMeasured || ! $equivalent->isMeasured || $prescribed->wholeKg() <= 0.0) {
+            return '';
+        }
+        $more = $equivalent->wholeKg() / $prescribed->wholeKg() - 1;
+
+        return abs($more) < self::AS_HEAVY
+            ? 'as heavy as asked'
+            : sprintf('%d %% %s than asked', round(100 * abs($more)), $more > 0 ? 'heavier' : 'lighter');
     }
 
     /** @return list<string> */

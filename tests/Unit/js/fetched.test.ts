@@ -153,6 +153,8 @@ describe('an answer that is fetched and kept', () => {
     here.application().fail(503)
     await second
     expect(here.shown()?.visits).toEqual(['newer'])
+    // Another device: what this one kept is newer, and stays.
+    vi.stubGlobal('indexedDB', new IDBFactory())
     const other = await device()
     await other.keep(['kept'], t0 - 60_000)
     const asking = other.ask()

@@ -5,7 +5,7 @@ import { withEvents } from '../../../resources/js/features/floor/run/overlay'
 import { caughtUp, cuesUntil } from '../../../resources/js/features/floor/run/play'
 import { openSets, restLeftMs, runOf, workedMs } from '../../../resources/js/features/floor/run/run'
 import type { Session } from '../../../resources/js/shared/api'
-import { alternativeOf, seeded, sessionOf } from './floor'
+import { alternativeOf, itemOf, seeded, sessionOf } from './floor'
 
 const t0 = Date.parse('2026-11-27T08:00:00.000Z')
 const s = (seconds: number) => t0 + 1000 * seconds
@@ -319,6 +319,26 @@ describe('a session as it runs', () => {
     expect(logs).toHaveLength(1)
     expect(logs?.[0]).toMatchObject({ reps: 12, words: '6 kg', loggedAt: log.loggedAt })
     expect(restLeftMs(floor.run, s(50))).toBe(40000)
+  })
+
+  it('takes another weight than what was written, as it was read off, and says it is one', () => {
+    const floor = hand(straight())
+    floor.done(s(30), 12)
+    const item = floor.session.blocks[0]?.items[0]
+    const log = item?.setLogs[0]
+    if (item === undefined || log === undefined) throw new Error('nothing logged')
+    const [taken, anew] = acts.correct(floor.session, item, log, { massKg: 9.5 }, s(50))
+    expect(taken).toMatchObject({ kind: 'set-voided', targetKey: log.key })
+    expect(anew).toMatchObject({
+      kind: 'set-done',
+      reps: 12,
+      exercise: item.exercise,
+      setting: { implement: 'dumbbell', mass_kg: 9.5 },
+      words: '9.5 kg, as said on the day',
+      certainty: 'labelled',
+    })
+    expect(acts.hasMass(item)).toBe(true)
+    expect(acts.hasMass(itemOf(9, { setting: { implement: 'body-weight' } }))).toBe(false)
   })
 
   it('marks what is not on the shelf', () => {

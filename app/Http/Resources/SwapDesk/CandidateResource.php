@@ -16,6 +16,7 @@ final readonly class CandidateResource extends Resource
      * @param  string  $key  Names it when it is chosen.
      * @param  array<string, mixed>  $setting  As it is offered, for moving it by hand.
      * @param  EquivalentResource|null  $equivalent  Null where kilograms mean nothing.
+     * @param  string  $difference  In load, in words: "8 % lighter than asked"; empty where there is no common measure.
      * @param  string|null  $tempo  Slower than usual, in words; null for the usual one.
      * @param  bool  $isReached  False where no rewriting brings the effort that was prescribed.
      * @param  list<MatchPartResource>  $parts
@@ -33,6 +34,7 @@ final readonly class CandidateResource extends Resource
         public string $implement,
         public array $setting,
         public ?EquivalentResource $equivalent,
+        public string $difference,
         public int $matchPercent,
         public array $parts,
         public int $reps,

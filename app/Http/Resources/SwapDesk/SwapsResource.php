@@ -20,6 +20,7 @@ final readonly class SwapsResource extends Resource
      * @param  bool  $isRunning  True while the session runs, so that a swap may be for one set.
      * @param  int  $laterCount  Items of later sessions for which the programme wrote the same.
      * @param  list<OpenerResource>  $openers  Where there is no candidate: single things that would bring one.
+     * @param  list<NeededSwapResource>  $needed  This exercise and those of its session that the shelf does not allow, in order.
      * @param  bool  $isFromHereOn  True where the swap in use holds for later sessions too.
      * @param  string|null  $chosenKey  Of the candidate in use now.
      */
@@ -42,6 +43,7 @@ final readonly class SwapsResource extends Resource
         public bool $isRunning,
         public int $laterCount,
         public array $openers,
+        public array $needed,
     ) {
     }
 }

@@ -1,4 +1,5 @@
 import { X } from 'lucide-react'
+import { useState } from 'react'
 import type { Alternative, Item } from '../../shared/api'
 import { MovingFigure } from '../../shared/figure'
 import { usePanel } from '../../shared/lib/usePanel'
@@ -9,11 +10,24 @@ interface SwapSheetProps {
   item: Item
   others: Others | null
   onTake: (other: Alternative) => void
+  /** Where what was in the hand may have had another weight. */
+  onMass?: ((kg: number) => void) | undefined
   onShut: () => void
 }
 
-function Row({ other, label, onTake }: { other: Alternative; label: string | null; onTake: () => void }) {
+function Row({
+  other,
+  now,
+  label,
+  onTake,
+}: {
+  other: Alternative
+  now: Item
+  label: string | null
+  onTake: () => void
+}) {
   const { item, reasons, lost } = other
+  const isSameThing = item.words === now.words
   return (
     <li>
       <button type="button" className="floor-other" onClick={onTake}>
@@ -24,6 +38,8 @@ function Row({ other, label, onTake }: { other: Alternative; label: string | nul
           <span className="font-display block text-lg font-semibold leading-tight">
             {label !== null && <span className="tag mr-1.5">{label}</span>}
             {item.name}
+            {item.rung === now.rung && <span className="tag ml-1.5">as now</span>}
+            {item.rung !== now.rung && isSameThing && <span className="tag ml-1.5">same thing in the hand</span>}
           </span>
           <span className="sentence block leading-snug">{item.words}</span>
           <span className="soft block text-sm leading-snug">
@@ -37,8 +53,48 @@ function Row({ other, label, onTake }: { other: Alternative; label: string | nul
   )
 }
 
+/** The same exercise with another weight: typed as it stood on it. */
+function OwnMass({ item, onMass }: { item: Item; onMass: (kg: number) => void }) {
+  const [typed, setTyped] = useState('')
+  const [isWrong, setIsWrong] = useState(false)
+  const perHand = item.setting.per_hand === true ? ' in each hand' : ''
+  return (
+    <form
+      className="mt-2 border-b border-base-300 pb-3"
+      noValidate
+      onSubmit={(event) => {
+        event.preventDefault()
+        const kg = Number(typed.trim().replace(',', '.'))
+        const isLoad = typed.trim() !== '' && kg > 0 && kg <= 300
+        setIsWrong(!isLoad)
+        if (isLoad) onMass(kg)
+      }}
+    >
+      <label className="block font-semibold" htmlFor="own-mass">
+        The same with another weight, kg{perHand}
+      </label>
+      <span className="mt-1 flex gap-2">
+        <input
+          id="own-mass"
+          className="input w-32 text-xl"
+          inputMode="decimal"
+          autoComplete="off"
+          aria-invalid={isWrong}
+          aria-describedby="own-mass-note"
+          value={typed}
+          onChange={(event) => setTyped(event.target.value)}
+        />
+        <button className="btn btn-primary">Keep it</button>
+      </span>
+      <span id="own-mass-note" className={`text-sm ${isWrong ? 'font-semibold text-error' : 'soft'}`}>
+        {isWrong ? 'A weight above 0 and up to 300 kg.' : 'As it stands on the thing; the set counts with it.'}
+      </span>
+    </form>
+  )
+}
+
 /** What else the shelf allows in this place; one touch takes it, and the session goes on where it was. */
-export function SwapSheet({ title, item, others, onTake, onShut }: SwapSheetProps) {
+export function SwapSheet({ title, item, others, onTake, onMass, onShut }: SwapSheetProps) {
   const panel = usePanel<HTMLElement>()
   const list = [
     ...(others?.before == null ? [] : [{ other: others.before, label: 'as before' }]),
@@ -54,6 +110,7 @@ export function SwapSheet({ title, item, others, onTake, onShut }: SwapSheetProp
           <X className="size-5" />
         </button>
       </div>
+      {onMass !== undefined && <OwnMass item={item} onMass={onMass} />}
       {others === null ? (
         <p className="soft mt-2">The other ways have not been fetched on this device. They need a network once.</p>
       ) : list.length === 0 ? (
@@ -61,7 +118,13 @@ export function SwapSheet({ title, item, others, onTake, onShut }: SwapSheetProp
       ) : (
         <ul className="mt-2 grid gap-2">
           {list.map(({ other, label }) => (
-            <Row key={`${other.way}/${other.key}`} other={other} label={label} onTake={() => onTake(other)} />
+            <Row
+              key={`${other.way}/${other.key}`}
+              other={other}
+              now={item}
+              label={label}
+              onTake={() => onTake(other)}
+            />
           ))}
         </ul>
       )}

@@ -2,7 +2,7 @@ import { Minus, Plus } from 'lucide-react'
 import { useEffect, useRef, useState } from 'react'
 import type { Alternatives } from '../../shared/api'
 import { Term } from '../../shared/ui'
-import { isAsNow } from './run/acts'
+import { hasMass, isAsNow } from './run/acts'
 import { othersOf } from './run/others'
 import type { Run } from './run/run'
 import { SwapSheet } from './SwapSheet'
@@ -46,6 +46,14 @@ function Rate({ one: { log, set }, floor, alternatives }: RateProps) {
           hands.correct(set, log, { reps: count, alternative })
           setOther(false)
         }}
+        onMass={
+          hasMass(set.item)
+            ? (massKg) => {
+                hands.correct(set, log, { reps: count, massKg })
+                setOther(false)
+              }
+            : undefined
+        }
         onShut={() => setOther(false)}
       />
     )
@@ -56,7 +64,7 @@ function Rate({ one: { log, set }, floor, alternatives }: RateProps) {
         <p className="min-w-full grow leading-tight sm:min-w-32">
           <span className="font-semibold">{set.item.name}</span>
           {set.side && <span className="soft">, {set.side}</span>}
-          <span className="soft block text-sm">{log.words}</span>
+          <span className="floor-rate-words soft block text-sm">{log.words}</span>
         </p>
         {isSame && (
           <>
@@ -93,7 +101,7 @@ function Rate({ one: { log, set }, floor, alternatives }: RateProps) {
         )}
       </div>
       <fieldset className="mt-1" data-keys="through">
-        <legend className="mb-1 font-semibold">
+        <legend className="mb-1 leading-tight font-semibold">
           How many more would have been <Term word="reserve">clean</Term>?
         </legend>
         <div className="grid grid-cols-6 gap-1.5">

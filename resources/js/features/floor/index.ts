@@ -1,3 +1,4 @@
-export { packDays, roundOptions, sessionOptions, useOwnOutbox } from './queries'
+export { packDays } from './pack'
+export { roundOptions, sessionOptions, useOwnOutbox } from './queries'
 export { closeOutbox } from './device/outbox'
 export { AsOf } from './AsOf'

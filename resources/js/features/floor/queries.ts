@@ -1,15 +1,12 @@
-import { queryOptions, useMutation, useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query'
+import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useMemo } from 'react'
 import { api, type Alternatives, type Round, type Session, type Together } from '../../shared/api'
 import { meOptions } from '../sign-in/queries'
 import { onKept, openOutbox, useOutbox, useOutboxOwner } from './device/outbox'
-import { dropAnswers } from './device/store'
 import { lastTrainer, rememberTrainer } from './device/trainer'
 import { cannotReach, fetched, mayHaveRunOut } from './fetched'
 import { say } from './messages'
 import { withEvents } from './run/overlay'
-
-const daysKept = 3
 
 export const sessionOptions = (sessionId: number) =>
   queryOptions({
@@ -106,18 +103,4 @@ export function usePutBack() {
     onSuccess: () => queries.invalidateQueries(),
     onError: (error) => say(error.message),
   })
-}
-
-/** Keeps on this device what two days of visits need, one after the other and without haste. */
-export async function packDays(queries: QueryClient, today: Round): Promise<void> {
-  const trainer = lastTrainer()
-  if (trainer === null) return
-  await dropAnswers(trainer, Date.now() - daysKept * 86_400_000)
-  const tomorrow = await queries.fetchQuery({ ...roundOptions(today.tomorrow), staleTime: 60_000 })
-  for (const visit of [...today.visits, ...tomorrow.visits]) {
-    if (visit.state === 'done') continue
-    await queries.fetchQuery({ ...sessionOptions(visit.sessionId), staleTime: 60_000 })
-    await queries.fetchQuery({ ...alternativesOptions(visit.sessionId), staleTime: 300_000 })
-    if (visit.together !== null) await queries.fetchQuery(togetherOptions(visit.sessionId, visit.together.sessionId))
-  }
 }

@@ -29,7 +29,11 @@ export interface Hands {
   begin: () => void
   done: (counted: acts.Counted) => void
   rate: (log: SetLog, reserve: number) => void
-  correct: (set: PlacedSet, log: SetLog, right: { reps?: number | null; alternative?: Alternative }) => void
+  correct: (
+    set: PlacedSet,
+    log: SetLog,
+    right: { reps?: number | null; alternative?: Alternative; massKg?: number },
+  ) => void
   /** Puts the set, both its sides, to the end of its round; nothing where nothing else of it is left. */
   later: () => void
   /** Leaves the set that is next out, both its sides. */

@@ -1,4 +1,4 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import { CalendarPlus, Printer } from 'lucide-react'
 import { useEffect, useRef } from 'react'
 import { Link, useSearchParams } from 'react-router'
@@ -23,12 +23,11 @@ export function RoundPage() {
   const clients = useQuery(clientsOptions)
   const adder = useRef<HTMLButtonElement>(null)
   const isAdding = search.get('add') === 'visit'
-  const queries = useQueryClient()
   const today = date === '' && round.data?.isKept !== true ? round.data : undefined
   useEffect(() => {
     // Today’s and tomorrow’s sessions are wanted where there is no network; what cannot be fetched now is fetched then.
-    if (today !== undefined && navigator.onLine) packDays(queries, today).catch(() => undefined)
-  }, [queries, today])
+    if (today !== undefined && navigator.onLine) packDays().catch(() => undefined)
+  }, [today])
   if (round.isPending) return <Loading what="the round" />
   if (round.data === undefined) return <Problem isPage error={round.error} onRetry={() => void round.refetch()} />
   const { visits, appointments, week, nextDate } = round.data

@@ -2,7 +2,7 @@ import { Check } from 'lucide-react'
 import type { Candidate } from '../../shared/api'
 import { MovingFigure } from '../../shared/figure'
 import { countOf } from '../../shared/lib/counts'
-import { Cautions, LoadNumber, Term } from '../../shared/ui'
+import { Cautions, LoadNumber } from '../../shared/ui'
 import type { Scope } from './queries'
 
 interface CandidatePanelProps {
@@ -65,7 +65,10 @@ export function CandidatePanel({
           />
         </div>
       </div>
-      <p className="mt-3 text-lg font-semibold">{countOf(candidate)}</p>
+      <p className="mt-3 text-lg font-semibold">
+        {countOf(candidate)}
+        {candidate.difference && <span className="font-normal">, {candidate.difference}</span>}
+      </p>
       {candidate.tempo && <p className="font-semibold">{candidate.tempo}</p>}
       {!candidate.isReached && (
         <p className="caution caution-look mt-2">
@@ -117,10 +120,10 @@ export function CandidatePanel({
         <Lines title="What changes" lines={candidate.changes} />
         <Lines title="Why" lines={candidate.reasons} />
         <Lines title="What is lost" lines={candidate.lost} />
-        <section>
-          <h4 className="soft text-sm">
-            How the <Term word="match">match</Term> adds up
-          </h4>
+        <details>
+          <summary className="soft min-h-6 cursor-pointer text-sm">
+            How the match of {candidate.matchPercent} % adds up
+          </summary>
           <dl className="mt-1 grid grid-cols-[auto_1fr_auto] items-center gap-x-3 gap-y-1">
             {candidate.parts.map((part) => (
               <div key={part.name} className="contents">
@@ -135,7 +138,7 @@ export function CandidatePanel({
             ))}
           </dl>
           {!candidate.isReached && <p className="mt-1 text-sm">Halved, because the effort is out of reach.</p>}
-        </section>
+        </details>
       </div>
     </section>
   )

@@ -1,5 +1,5 @@
 import type { Candidate, Prescribed } from '../../shared/api'
-import { countOf } from '../../shared/lib/counts'
+import { counted, countOf } from '../../shared/lib/counts'
 import { SpreadLine } from './SpreadLine'
 
 interface CandidateRowProps {
@@ -9,12 +9,25 @@ interface CandidateRowProps {
   focused: boolean
   chosen: boolean
   range: readonly [number, number]
+  /** Other settings of the same exercise: how many, and whether they are shown. */
+  more?: { count: number; isOpen: boolean; onToggle: () => void } | undefined
+  isNested?: boolean
   onFocus: () => void
 }
 
-export function CandidateRow({ candidate, prescribed, number, focused, chosen, range, onFocus }: CandidateRowProps) {
+export function CandidateRow({
+  candidate,
+  prescribed,
+  number,
+  focused,
+  chosen,
+  range,
+  more,
+  isNested = false,
+  onFocus,
+}: CandidateRowProps) {
   return (
-    <li>
+    <li className={isNested ? 'ml-6' : ''}>
       <button
         type="button"
         id={`candidate-${number}`}
@@ -34,6 +47,7 @@ export function CandidateRow({ candidate, prescribed, number, focused, chosen, r
             <span className="mt-1 flex items-baseline justify-between gap-3">
               <span className="font-semibold">
                 {countOf(candidate)}
+                {candidate.difference && <span className="font-normal"> · {candidate.difference}</span>}
                 {candidate.tempo && <span className="soft font-normal"> · {candidate.tempo}</span>}
               </span>
               {!candidate.isReached && <span className="tag look-here">too light</span>}
@@ -46,6 +60,16 @@ export function CandidateRow({ candidate, prescribed, number, focused, chosen, r
           </span>
         </span>
       </button>
+      {more !== undefined && more.count > 0 && (
+        <button
+          type="button"
+          className="btn btn-ghost btn-sm mb-1 ml-9"
+          aria-expanded={more.isOpen}
+          onClick={more.onToggle}
+        >
+          {more.isOpen ? 'Fewer settings' : `${counted(more.count, 'more setting')} of it`}
+        </button>
+      )}
     </li>
   )
 }

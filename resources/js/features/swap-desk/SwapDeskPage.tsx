@@ -14,6 +14,7 @@ import { LoadNumber, Loading, Locks, PageTitle, Problem, Term } from '../../shar
 import { CandidatePanel } from './CandidatePanel'
 import { CandidateRow } from './CandidateRow'
 import { Controls } from './Controls'
+import { byExercise, listedOf, type Group } from './groups'
 import { type Scope, swapsOptions, useChooseSwap } from './queries'
 import { type Moved, useLive } from './useLive'
 
@@ -112,6 +113,29 @@ export function SwapDeskPage() {
   return <Desk key={itemId} swaps={swaps.data} />
 }
 
+/** Where one stands among the exercises of the session that need another, and the way to the next. */
+function Needed({ swaps }: { swaps: Swaps }) {
+  const { needed, itemId } = swaps
+  const at = needed.findIndex((one) => one.itemId === itemId)
+  const open = needed.filter((one) => one.isOpen && one.itemId !== itemId)
+  const next = open.find((one) => needed.indexOf(one) > at) ?? open[0]
+  if (needed.length < 2) return null
+  return (
+    <p className="mb-4 flex flex-wrap items-center gap-x-4 gap-y-1">
+      <strong>
+        {at + 1} of {needed.length}
+      </strong>
+      {next === undefined ? (
+        <span className="soft">Every other exercise stands.</span>
+      ) : (
+        <Link to={`/swap/${next.itemId}`} className="btn btn-outline btn-sm">
+          Next to swap: {next.name}
+        </Link>
+      )}
+    </p>
+  )
+}
+
 const scopes: Record<Scope, string> = { set: 'for the next set', today: 'today', programme: 'from here on' }
 
 /** So many are shown before somebody asks for more. */
@@ -126,7 +150,13 @@ function Desk({ swaps }: { swaps: Swaps }) {
   const cameFromFloor = useSearchParams()[0].get('from') === 'floor'
   const [isAll, setIsAll] = useState(false)
   const [focusedKey, setFocusedKey] = useState<string | null>(swaps.chosenKey)
-  const { candidates, prescribed } = swaps
+  const { prescribed } = swaps
+  const groups = byExercise(swaps.candidates)
+  const [opened, setOpened] = useState<string[]>([])
+  const isOpen = (group: Group) =>
+    opened.includes(group.exercise) || group.others.some(({ key }) => key === focusedKey || key === swaps.chosenKey)
+  const candidates = listedOf(groups, isOpen)
+  const groupOf = (candidate: Candidate) => groups.find(({ best }) => best.key === candidate.key)
   const place = Math.max(
     0,
     candidates.findIndex((candidate) => candidate.key === focusedKey),
@@ -142,12 +172,33 @@ function Desk({ swaps }: { swaps: Swaps }) {
   })
   const loads = [
     prescribed.equivalent,
-    ...candidates.filter((candidate) => !candidate.byMuscles).map((candidate) => candidate.equivalent),
+    ...swaps.candidates.filter((candidate) => !candidate.byMuscles).map((candidate) => candidate.equivalent),
   ].filter((load) => load !== null)
   const range = [
     Math.min(0, ...loads.map((load) => load.lowKg)),
     Math.max(5, ...loads.map((load) => load.highKg)),
   ] as const
+
+  const orderOf = (candidate: Candidate | undefined) =>
+    groups.findIndex(({ exercise }) => exercise === candidate?.exercise)
+  const isEverything = isAll || orderOf(listed) >= shownFirst
+  const isShown = (candidate: Candidate) => isEverything || orderOf(candidate) < shownFirst
+  const moreOf = (candidate: Candidate) => {
+    const group = groupOf(candidate)
+    if (group === undefined) return undefined
+    const isUnfolded = isOpen(group)
+    return {
+      count: group.others.length,
+      isOpen: isUnfolded,
+      onToggle: () => {
+        setOpened((before) =>
+          isUnfolded ? before.filter((one) => one !== group.exercise) : [...before, group.exercise],
+        )
+        // Whoever shuts it looks at its best again.
+        if (isUnfolded) setFocusedKey(candidate.key)
+      },
+    }
+  }
 
   const undo = () => {
     if (swaps.swappedFrom !== null)
@@ -169,7 +220,10 @@ function Desk({ swaps }: { swaps: Swaps }) {
     const scope = choice.scope ?? 'today'
     choose.mutate(choice, {
       onSuccess: () => {
-        const words = `${candidate.name} stands in for ${prescribed.name} ${scopes[scope]}`
+        const words =
+          candidate.name === prescribed.name
+            ? `${candidate.name}, ${candidate.words}, stands in for ${prescribed.words} ${scopes[scope]}`
+            : `${candidate.name} stands in for ${prescribed.name} ${scopes[scope]}`
         if (cameFromFloor) {
           // Somebody is waiting there.
           handOver({ words, undo: scope === 'today' ? `items/${swaps.itemId}/swaps` : null })
@@ -237,6 +291,7 @@ function Desk({ swaps }: { swaps: Swaps }) {
           </Link>
         </div>
       </div>
+      <Needed swaps={swaps} />
       <Locks locks={swaps.locks} clientId={swaps.clientId} />
       <div className="grid items-start gap-x-8 gap-y-6 *:min-w-0 lg:grid-cols-[14rem_1fr_25rem]">
         <Written swaps={swaps} phase={phase} />
@@ -265,8 +320,8 @@ function Desk({ swaps }: { swaps: Swaps }) {
               'Nothing on this shelf fits'
             ) : (
               <>
-                {counted(candidates.length, 'candidate')}, best <Term word="match">match</Term> first; the{' '}
-                <Term word="peg">peg</Term> marks the prescription
+                {counted(groups.length, 'exercise')} in {counted(swaps.candidates.length, 'setting')}, best{' '}
+                <Term word="match">match</Term> first; the <Term word="peg">peg</Term> marks the prescription
               </>
             )}
           </p>
@@ -308,7 +363,7 @@ function Desk({ swaps }: { swaps: Swaps }) {
           )}
           {candidates.length === 0 && <EverythingElse swaps={swaps} />}
           <ol>
-            {candidates.slice(0, isAll || place >= shownFirst ? undefined : shownFirst).map((candidate, i) => (
+            {candidates.filter(isShown).map((candidate, i) => (
               <CandidateRow
                 key={candidate.key}
                 candidate={candidate}
@@ -317,13 +372,15 @@ function Desk({ swaps }: { swaps: Swaps }) {
                 focused={i === place}
                 chosen={candidate.key === swaps.chosenKey}
                 range={range}
+                more={moreOf(candidate)}
+                isNested={groupOf(candidate) === undefined}
                 onFocus={() => setFocusedKey(candidate.key)}
               />
             ))}
           </ol>
-          {!isAll && place < shownFirst && candidates.length > shownFirst && (
+          {!isEverything && groups.length > shownFirst && (
             <button type="button" className="btn btn-outline mt-3" onClick={() => setIsAll(true)}>
-              {counted(candidates.length - shownFirst, 'more candidate')}, further off
+              {counted(groups.length - shownFirst, 'more exercise')}, further off
             </button>
           )}
         </section>

@@ -220,6 +220,8 @@ export interface Candidate {
   setting: Record<string, unknown>
   /** Null where kilograms mean nothing. */
   equivalent: Equivalent | null
+  /** In load, in words: "8 % lighter than asked"; empty where there is no common measure. */
+  difference: string
   matchPercent: number
   parts: MatchPart[]
   reps: number
@@ -989,6 +991,14 @@ export interface NamedJoint {
   replaced: number | null
 }
 
+/** An exercise of the session that is to be swapped, or was. */
+export interface NeededSwap {
+  itemId: number
+  name: string
+  /** True while the shelf does not allow it as it stands. */
+  isOpen: boolean
+}
+
 /** What to ask for next time. */
 export interface NextTarget {
   step: string
@@ -1014,6 +1024,25 @@ export interface Opener {
   /** The best swap it would bring, in words. */
   best: string
   matchPercent: number
+}
+
+/** What two days of visits need where there is no network. */
+export interface Pack {
+  /** Names it: as long as it is the same, nothing in it has changed. */
+  tag: string
+  /** Those that the device has not, or not as they are now. */
+  answers: PackedAnswer[]
+  /** False where more is to be asked for. */
+  isWhole: boolean
+}
+
+/** One answer as it would be given to whoever asked for it alone. */
+export interface PackedAnswer {
+  /** Under which the page asks for it. */
+  path: string
+  /** The same for as long as the answer is. */
+  tag: string
+  answer: Record<string, unknown>
 }
 
 /** A typed line as far as it was understood. */
@@ -1806,6 +1835,8 @@ export interface Swaps {
   laterCount: number
   /** Where there is no candidate: single things that would bring one. */
   openers: Opener[]
+  /** This exercise and those of its session that the shelf does not allow, in order. */
+  needed: NeededSwap[]
 }
 
 /** Something that can be copied: a template of one's own, or a programme of a client. */

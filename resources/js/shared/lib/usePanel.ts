@@ -11,6 +11,8 @@ export function usePanel<T extends HTMLElement>(): RefObject<T | null> {
     const opener = document.activeElement
     const shown = panel.current
     shown?.focus({ preventScroll: true })
+    // Its beginning is what is read first, also where it is taller than the screen or opened far down.
+    if (shown !== null && shown.getBoundingClientRect().top < 0) shown.scrollIntoView({ block: 'start' })
     return () => {
       const now = document.activeElement
       // Whoever has gone on to something else stays there.

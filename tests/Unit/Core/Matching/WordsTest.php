@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 use NimbleShelf\Core\Catalogue\LimitRules;
+use NimbleShelf\Core\Equivalence\Equivalent;
+use NimbleShelf\Core\Equivalence\School;
 use NimbleShelf\Core\Kit\Home;
 use NimbleShelf\Core\Matching\Cautions;
 use NimbleShelf\Core\Matching\Client;
@@ -11,6 +13,7 @@ use NimbleShelf\Core\Matching\NearestBandSetting;
 use NimbleShelf\Core\Matching\Rung;
 use NimbleShelf\Core\Matching\SettingInWords;
 use NimbleShelf\Core\Matching\Situation;
+use NimbleShelf\Core\Matching\SwapWords;
 use NimbleShelf\Core\Mechanics\Band;
 use NimbleShelf\Core\Mechanics\BandLayout;
 use NimbleShelf\Core\Mechanics\BandSetup;
@@ -144,4 +147,41 @@ it('has nothing nearer to offer where there is no band', function (): void {
             Setting::of('dumbbell', 8),
         ),
     )->toBeNull();
+});
+
+it('says the plain difference in load', function (float $kg, string $words): void {
+    $of = static fn (Setting $setting): Equivalent => Shipped::model()->equivalent(
+        Shipped::catalogue()->exercise('floor-press'),
+        Body::of(1.75, 75),
+        $setting,
+        School::Mean,
+    );
+    $prescribed = $of(Setting::of('dumbbell', 10, perHand: true));
+    $offered = $of(Setting::of('dumbbell', $kg, perHand: true));
+    expect(SwapWords::difference($prescribed, $offered, false))->toBe($words)
+        ->and(SwapWords::difference($prescribed, $offered, true))->toBe('');
+})->with([
+    [10, 'as heavy as asked'], [10.1, 'as heavy as asked'],
+    // The arm itself weighs some 2.15 kg in the hand, so 8 against 10 is 10.15 against 12.15.
+    [8, '16 % lighter than asked'], [12.5, '21 % heavier than asked'],
+]);
+
+it('grows with the load, and is the same for the same', function (): void {
+    $percent = static function (float $kg): int {
+        $of = static fn (float $mass): Equivalent => Shipped::model()->equivalent(
+            Shipped::catalogue()->exercise('squat'),
+            Body::of(1.75, 75),
+            Setting::of('dumbbell', $mass, perHand: true),
+            School::Mean,
+        );
+        $words = SwapWords::difference($of(10), $of($kg), false);
+
+        return ($words === 'as heavy as asked' ? 0 : (int) $words) * (str_contains($words, 'lighter') ? -1 : 1);
+    };
+    $last = PHP_INT_MIN;
+    foreach ([2, 4, 6, 8, 10, 12, 16, 24] as $kg) {
+        expect($percent($kg))->toBeGreaterThanOrEqual($last);
+        $last = $percent($kg);
+    }
+    expect($percent(10))->toBe(0)->and($percent(2))->toBeLessThan(0)->and($percent(24))->toBeGreaterThan(0);
 });

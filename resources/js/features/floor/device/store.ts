@@ -88,9 +88,15 @@ export async function dropEvents(keys: string[]): Promise<void> {
 
 const answerKey = (trainer: number, path: string) => `${trainer}/${path}`
 
-/** Keeps an answer for when there is no network; one that cannot be kept is fetched again. */
+/**
+ * Keeps an answer for when there is no network, unless a newer one is kept; one that cannot be kept is fetched again.
+ */
 export async function keepAnswer(trainer: number, path: string, answer: unknown, at: number): Promise<void> {
-  await (await base()).put('answers', { key: answerKey(trainer, path), trainer, answer, at })
+  const key = answerKey(trainer, path)
+  const put = (await base()).transaction('answers', 'readwrite')
+  const before = await put.store.get(key)
+  if (before === undefined || before.at <= at) void put.store.put({ key, trainer, answer, at })
+  await put.done
 }
 
 export async function keptAnswer<T>(trainer: number, path: string): Promise<{ answer: T; at: number } | null> {

@@ -111,15 +111,25 @@ export const rate = (session: Session, log: SetLog, reserve: number, now: number
 export const isAsNow = (item: Item, log: SetLog): boolean =>
   log.exercise === item.exercise && (log.words === '' || log.words === inHand(item).words)
 
+/** True where a load of one's own can be said: something that has a mass was in the hand or on the back. */
+export const hasMass = (item: Item): boolean => typeof item.setting.mass_kg === 'number'
+
+/** The same exercise with a load of another weight, as somebody read it off; the application reckons what it came to. */
+function withMass(item: Item, massKg: number): Item {
+  const words = `${massKg} kg${item.setting.per_hand === true ? ' in each hand' : ''}, as said on the day`
+  return { ...item, setting: { ...item.setting, mass_kg: massKg }, words, certainty: 'labelled' }
+}
+
 /** A set said anew, with another count or something else in the hand; what was said first is taken back, not changed. */
 export function correct(
   session: Session,
   item: Item,
   log: SetLog,
-  right: { reps?: number | null; alternative?: Alternative },
+  right: { reps?: number | null; alternative?: Alternative; massKg?: number },
   now: number,
 ): FloorEvent[] {
-  const hand = right.alternative === undefined ? item : right.alternative.item
+  const other = right.alternative === undefined ? item : right.alternative.item
+  const hand = right.massKg === undefined ? other : withMass(other, right.massKg)
   return [
     eventOf(session, 'set-voided', now, { targetKey: log.key }),
     eventOf(session, 'set-done', Date.parse(log.loggedAt), {
