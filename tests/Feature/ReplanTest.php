@@ -175,7 +175,8 @@ it('moves a press-up to another support', function (): void {
     $swaps = $this->getJson("/api/items/{$heavy->id}/swaps")->json('candidates');
     $pressUp = collect($swaps)->first(fn (array $candidate): bool => $candidate['exercise'] === 'push-up');
     $control = collect($pressUp['controls'])->firstWhere('name', 'supportCm');
-    expect(array_column($control['stops'], 'value'))->toEqual([0, 75, 134])->and($control['stops'][1]['label'])->toBe('kitchen table, 75 cm');
+    expect(array_column($control['stops'], 'value'))->toEqual([0, 75, 134])
+        ->and($control['stops'][1]['label'])->toBe('kitchen table, 75 cm');
     $at = fn (float $cm): array => $this->postJson(
         "/api/items/{$heavy->id}/swaps/live",
         ['exercise' => 'push-up', 'setting' => $pressUp['setting'], 'moved' => ['supportCm' => $cm]],

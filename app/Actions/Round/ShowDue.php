@@ -66,7 +66,7 @@ final readonly class ShowDue
         foreach ($client->clearances as $clearance) {
             // One that ran out long ago and was not renewed is said by the lock.
             if ($clearance->expires_on?->toImmutable()->addDays(self::AHEAD_DAYS)->greaterThan($today) === true) {
-                $due[] = $this->due($client, 'clearance', "Clearance by {$clearance->given_by}", $clearance->expires_on->toImmutable(), 'health');
+                $due[] = $this->due($client, 'clearance', "Clearance by {$clearance->given_by}", $clearance->expires_on, 'health');
             }
         }
         if ($client->movementCheck !== null) {
