@@ -168,7 +168,7 @@ test('a plan made anew is said yes to with Enter; the choice after pain comes ba
   const visit = visits.find(({ clientName }) => clientName === 'Torvald Brekke')?.sessionId ?? 0
   await page.goto(`/replan/${visit}?for=sore`)
   await page.getByText('Knee', { exact: true }).click()
-  const plan = page.getByRole('region', { name: 'The plan anew' })
+  const plan = page.getByRole('region', { name: 'The changed session' })
   const tick = plan.getByRole('checkbox').first()
   await expect(tick).toBeChecked()
   await expect(page.getByRole('button', { name: /^Change (this|these)/ })).toBeEnabled()

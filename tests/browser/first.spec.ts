@@ -43,7 +43,7 @@ async function defended(page: Page, does: ReturnType<typeof counting>) {
   ).toBeVisible()
   await expect(page.getByText(/% match/).first()).toBeVisible()
   await does.click(page.getByRole('button', { name: /Use this today/ }).first())
-  await expect(page.getByText(/stands in for .* today/)).toBeVisible()
+  await expect(page.getByText(/instead of .* today/)).toBeVisible()
 }
 
 test('somebody who has just come tries a client, and makes a first swap that can be defended', async ({ page }) => {

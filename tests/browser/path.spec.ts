@@ -47,7 +47,7 @@ test('from today’s visits to a logged set in the ledger', async ({ page }) => 
 
   // Choose it, and be back on the Floor, where somebody is waiting.
   await panel.getByRole('button', { name: /Use this today/ }).click()
-  await expect(page.getByText(/stands in for .* today/)).toBeVisible()
+  await expect(page.getByText(/instead of .* today/)).toBeVisible()
   await expect(page.getByText(/instead of Half-kneeling press/)).toBeVisible()
   await page.getByRole('button', { name: 'Start the session' }).click()
   await skipTo(page, 'Rucksack squat')
@@ -108,7 +108,7 @@ test('a swap by keyboard only, undone by keyboard', async ({ page }) => {
   await page.keyboard.press('u')
   await expect(page.locator('#candidate-1')).not.toContainText('in use')
   await page.keyboard.press('p')
-  await expect(page.getByText(/stands in for .* from here on/)).toBeVisible()
+  await expect(page.getByText(/instead of .* from here on/)).toBeVisible()
   await expect(page.locator('#candidate-1')).toContainText('in use')
   await page.keyboard.press('u')
   await expect(page.getByText('The prescription stands again, here and in later sessions')).toBeVisible()

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { atTheRound, expect, test } from './desk'
+import { atTheRound, doSet, expect, skipTo, test } from './desk'
 import { openAsNew } from './floor'
 
 const places = [
@@ -55,6 +55,9 @@ const weakestBorder = (page: Page) =>
     return Math.min(21, ...ratios)
   })
 
+/** How far a page is wider than its window, pixels. */
+const overTheSide = (page: Page) => page.evaluate(() => document.documentElement.scrollWidth - innerWidth)
+
 const hasFocus = (page: Page) => page.evaluate(() => document.activeElement !== document.body)
 
 test('everything can be hit, seen and read large, by day, in the evening and in the colours of the system', async ({
@@ -62,25 +65,24 @@ test('everything can be hit, seen and read large, by day, in the evening and in 
 }) => {
   test.slow()
   await atTheRound(page)
-  for (const path of places) {
+  for (const path of [...places, '/catalogue', '/clients/1/bench']) {
     await page.goto(path)
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
     await page.waitForLoadState('networkidle')
     expect(await tooSmall(page, 24), path).toEqual([])
+    for (const theme of ['daylight', 'evening']) {
+      await page.evaluate((name) => document.documentElement.setAttribute('data-theme', name), theme)
+      expect(await weakestBorder(page), `fields of ${path}, ${theme}`).toBeGreaterThanOrEqual(3)
+    }
+    // Text twice as large, and everything four times as large, which is a window of 320: nothing goes off the side.
+    const large = await page.addStyleTag({ content: 'html { font-size: 200% }' })
+    expect(await overTheSide(page), `${path}, text at 200 %`).toBeLessThanOrEqual(0)
+    await large.evaluate((tag) => (tag as HTMLStyleElement).remove())
+    await page.setViewportSize({ width: 320, height: 568 })
+    expect(await overTheSide(page), `${path}, at 400 %`).toBeLessThanOrEqual(0)
+    expect(await tooSmall(page, 24), `${path}, at 400 %`).toEqual([])
+    await page.setViewportSize({ width: 1280, height: 800 })
   }
-  for (const theme of ['daylight', 'evening']) {
-    await page.goto('/clients/new')
-    await expect(page.getByLabel('Height')).toBeVisible()
-    expect(await weakestBorder(page), theme).toBeGreaterThanOrEqual(3)
-    await page
-      .getByRole('button', { name: 'Use the evening colours' })
-      .or(page.getByRole('button', { name: 'Use the daylight colours' }))
-      .click()
-  }
-  // Text twice as large: nothing goes off the side.
-  await page.goto('/clients')
-  await page.addStyleTag({ content: 'html { font-size: 200% }' })
-  expect(await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBeLessThanOrEqual(0)
   // Where the system paints, the place one is at and the main button are told by a line.
   await page.emulateMedia({ forcedColors: 'active' })
   await page.goto('/clients/1/programme')
@@ -128,7 +130,52 @@ test('the focus goes into what opens on the Floor, comes back, and is never nowh
   await expect(page.getByRole('heading', { name: 'Done for today' })).toBeVisible()
 })
 
-test('no page goes on for ever, at either size, and none goes off the side', async ({ page }) => {
+/** Words of our own, which no trainer brings along; places and plain words of the trade are none of them. */
+const ourOwn = [
+  /\brungs?\b/i,
+  /\bpegs?\b/i,
+  /\bmatch\b/i,
+  /\bas in the\b/i,
+  /\bbridged\b|\bbridges with\b/i,
+  /\bstands in for\b/i,
+  /\bpromised\b/i,
+  /\bhard sets?\b/i,
+  /\bplan anew\b/i,
+  /\breckoned\b/i,
+]
+
+test('the Floor on a very small phone is one column, and lying down all of a rest is above the thumb', async ({
+  page,
+}) => {
+  test.slow()
+  await page.setViewportSize({ width: 320, height: 568 })
+  await atTheRound(page)
+  await openAsNew(page, 'Beside Gideon')
+  const fits = async (what: string) => expect(await overTheSide(page), what).toBeLessThanOrEqual(0)
+  await fits('get ready')
+  for (const button of ['More', 'Swap', 'Pain', 'Sound, hand and counting']) {
+    await page.getByRole('button', { name: button, exact: true }).click()
+    await expect.poll(() => hasFocus(page)).toBe(true)
+    await fits(button)
+    await page.keyboard.press('Escape')
+  }
+  await skipTo(page, 'Knee push-up')
+  await doSet(page)
+  const reserve = page.getByRole('button', { name: '0 in reserve' }).first()
+  await expect(reserve).toBeVisible()
+  await fits('rest')
+  await page.setViewportSize({ width: 844, height: 390 })
+  await page.evaluate(() => scrollTo(0, 0))
+  await expect(reserve).toBeInViewport({ ratio: 1 })
+  const bar = await page.locator('.floor-bar').boundingBox()
+  const last = await reserve.boundingBox()
+  expect((last?.y ?? 0) + (last?.height ?? 0)).toBeLessThanOrEqual(bar?.y ?? 0)
+  await fits('rest, lying down')
+})
+
+test('no page goes on for ever, at either size, none goes off the side, and each speaks as the trade does', async ({
+  page,
+}) => {
   test.slow()
   await atTheRound(page)
   const toSwap = await page.evaluate(async () => {
@@ -157,6 +204,8 @@ test('no page goes on for ever, at either size, and none goes off the side', asy
       heights.push(`${width} ${path}: ${size[0]} px`)
       expect(size[1], `${path} at ${width}`).toBeLessThanOrEqual(width)
       expect(size[0], `${path} at ${width}`).toBeLessThanOrEqual(most)
+      const text = await page.getByRole('main').innerText()
+      expect(ourOwn.filter((word) => word.test(text)).length, `words of our own on ${path}`).toBeLessThanOrEqual(2)
     }
   }
   console.log(`Heights of pages\n${heights.join('\n')}\n`)

@@ -38,11 +38,11 @@ async function aLaterVisit(page: Page, nth = 0) {
 test('a thing is missing: every exercise that needs it in one list, changed and taken back', async ({ page }) => {
   const { visit, clientId } = await aLaterVisit(page)
   await visit.getByRole('link', { name: 'Missing kit' }).click()
-  await expect(page.getByRole('heading', { name: 'Plan anew' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'Change today’s session' })).toBeVisible()
 
   // Nothing is said yet; then one thing after another, until something is needed.
   const things = page.getByRole('group', { name: 'What is not there today?' })
-  const plan = page.getByRole('region', { name: 'The plan anew' })
+  const plan = page.getByRole('region', { name: 'The changed session' })
   await expect(plan).toBeHidden()
   await things.locator('label').first().waitFor()
   for (const thing of await things.locator('label').all()) await thing.click()
@@ -70,7 +70,7 @@ test('less time and a sore part, on a phone', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 })
   const { visit } = await aLaterVisit(page)
   await visit.getByRole('link', { name: 'Less time' }).click()
-  const plan = page.getByRole('region', { name: 'The plan anew' })
+  const plan = page.getByRole('region', { name: 'The changed session' })
   await page.getByLabel('Minutes there are').fill('3')
   await expect(page.getByRole('alert')).toContainText('Between 5 and 180 minutes.')
   await page.getByText('10 min', { exact: true }).click()

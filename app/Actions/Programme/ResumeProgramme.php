@@ -171,7 +171,7 @@ final readonly class ResumeProgramme
                 number: $break->week,
                 edit: Edit::fromArray(['kind' => 'together', 'edits' => $edits]),
                 version: $programme->refresh()->version,
-                words: 'One rung down after the break: the first set of each lift says how it is.',
+                words: 'One load down after the break: the first set of each lift says how it is.',
             );
         }
     }

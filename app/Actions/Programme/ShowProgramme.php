@@ -47,7 +47,7 @@ final readonly class ShowProgramme
 {
     /** What each part of the score counts. */
     private const PARTS = [
-        'muscles' => 'hard sets of each muscle, most in the middle of its band',
+        'muscles' => 'working sets of each muscle, most in the middle of its band',
         'patterns' => 'what a week should hold, on one day and on two',
         'effort' => 'sets whose load is not what the goal asks',
         'basics' => 'skill, mixed movements and holds where something plainer would do',

@@ -142,7 +142,7 @@ final readonly class ReplanSession
             $best = $desk->rank($item->prescription(), $situation, limit: 1, sore: $replan->sore)->candidates[0] ?? null;
             $why = implode(' ', $problems);
             $proposals[$item->id] = $best === null
-                ? ['candidate' => null, 'sets' => 0, 'why' => $why.' Nothing here stands in for it; leave it out today.']
+                ? ['candidate' => null, 'sets' => 0, 'why' => $why.' Nothing here can replace it; leave it out today.']
                 : ['candidate' => $best, 'sets' => $item->chosen->sets, 'why' => $why];
         }
 

@@ -38,7 +38,7 @@ final readonly class NextTarget
                 'down',
                 $lighter ?? $current,
                 $fewest,
-                'A set was stopped for pain: the easier rung next time, and a look at the movement first.',
+                'A set was stopped for pain: something lighter next time, and a look at the movement first.',
             );
         }
         if ($reserve < $leastReserve && $reps <= $fewest) {
@@ -66,7 +66,7 @@ final readonly class NextTarget
                     $next,
                     $fewest,
                     sprintf(
-                        'The top of the range, %d clean repetitions, is reached: the next rung is %d %% heavier, so start again at %d.',
+                        'The top of the range, %d clean repetitions, is reached: the next load up is %d %% heavier, so start again at %d.',
                         $most,
                         round(100 * $jump),
                         $fewest,
@@ -79,7 +79,7 @@ final readonly class NextTarget
                 $current,
                 min(30, $reps + 2),
                 sprintf(
-                    'The next rung is %d %% heavier, more than 15 %%: bridge with repetitions, slower lowering or a '
+                    'The next load up is %d %% heavier, more than 15 %%: more repetitions, slower lowering or a '
                         .'little added fill first.',
                     round(100 * $jump),
                 ),
@@ -91,7 +91,7 @@ final readonly class NextTarget
                 $next,
                 max($fewest, $reps - 2),
                 sprintf(
-                    '%s in reserve is easier than the goal asks (%d–%d): the next rung.',
+                    '%s in reserve is easier than the goal asks (%d–%d): one load up.',
                     Plain::number($reserve, 1),
                     $leastReserve,
                     $mostReserve,
@@ -102,6 +102,6 @@ final readonly class NextTarget
             return new self('hold', $current, $reps, sprintf('The same again until %d stay in reserve.', $leastReserve));
         }
 
-        return new self('repetitions', $current, min(max($most, $reps), $reps + 1), 'One more repetition per set on the same rung.');
+        return new self('repetitions', $current, min(max($most, $reps), $reps + 1), 'One more repetition per set with the same load.');
     }
 }

@@ -38,7 +38,7 @@ final readonly class AfterBreak
         return new self(
             $week,
             true,
-            "{$since} Go on from week {$week}, one rung down for the main lifts; the first set of each says how it is.",
+            "{$since} Go on from week {$week}, one load down for the main lifts; the first set of each says how it is.",
         );
     }
 }

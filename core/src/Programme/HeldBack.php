@@ -147,7 +147,7 @@ final readonly class HeldBack
                 $brief->goal->repetitions()[1] + $brief->mostReserve(),
             );
             $said[] = sprintf(
-                '%s: the heaviest the shelf allows (%s) is %s kg of the reference lift short; until then repetitions bridge it.',
+                '%s: the heaviest the shelf allows (%s) is %s kg of the reference lift short; until then repetitions make up for it.',
                 $this->catalogue->pattern($pattern)->name,
                 $option->rung->words,
                 Plain::number(max(0.1, round($wanted - (float) $option->wholeKg, 1)), 1),

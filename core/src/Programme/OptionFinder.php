@@ -226,7 +226,7 @@ final readonly class OptionFinder
             $fit->match,
             $fit->match >= 1.0
                 ? sprintf('%s with %d in reserve: what the goal asks.', Plain::count($fit->reps, 'repetition'), $fit->reserve)
-                : sprintf('Lighter than the goal asks: bridged with %s.', Plain::count($fit->reps, 'repetition')),
+                : sprintf('Lighter than the goal asks: %s make up for it.', Plain::count($fit->reps, 'repetition')),
         );
     }
 

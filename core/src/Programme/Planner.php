@@ -20,7 +20,7 @@ final readonly class Planner
 {
     private const NO_ROOM = 'Held: the visit has no minutes for more.';
 
-    private const HELD = 'Held: the next rung needs a thing that something else of the same round has set up.';
+    private const HELD = 'Held: the next load up needs a thing that something else of the same round has set up.';
 
     public function __construct(
         private OptionFinder $finder,

@@ -120,7 +120,7 @@ final readonly class Progression
                 continue;
             }
             if ($kg <= $wholeKg * (1 + NextTarget::BIG_JUMP)) {
-                $words = sprintf('The next rung, %.0f %% heavier: %s.', 100 * ($kg / $wholeKg - 1), $next->words);
+                $words = sprintf('The next load up, %.0f %% heavier: %s.', 100 * ($kg / $wholeKg - 1), $next->words);
 
                 return [$dose->to($fewest), $next, $kg, $words];
             }
@@ -132,7 +132,7 @@ final readonly class Progression
                 $dose->to($dose->count() + self::REPETITIONS_A_WEEK),
                 $rung,
                 $wholeKg,
-                'Bridge: no rung within 15 %, so one repetition past the window.',
+                'No load up within 15 %, so one repetition more than the goal’s usual most.',
             ];
         }
 

@@ -183,7 +183,7 @@ final readonly class WeekChecks
                 $off[] = sprintf('%s leaves %d in reserve', $slot->exercise->name, $assignment->reserve);
             } elseif (! $assignment->dose->isTimed() && ($count < $fewest || $count > $most)) {
                 $off[] = sprintf('%s stands at %s: %s', $slot->exercise->name, Plain::count($count, 'repetition'), $count > $most
-                    ? 'the shelf has nothing heavier for it, so repetitions bridge the gap'
+                    ? 'the shelf has nothing heavier for it, so repetitions make up for it'
                     : 'fewer than the goal asks');
             } elseif ($assignment->dose->isTimed()
                 || $capacity === null
@@ -421,17 +421,17 @@ final readonly class WeekChecks
                 $week->number,
                 null,
                 $isIn ? Verdict::Ok : Verdict::Watch,
-                Plain::number($done, 1).' hard sets',
+                Plain::number($done, 1).' working sets',
                 sprintf('%s–%s', Plain::number($low, 1), Plain::number($band->high, 1)),
                 Muscles::label($muscle).': '.match (true) {
-                    $isIn => sprintf('%s hard sets.', Plain::number($done, 1)),
+                    $isIn => sprintf('%s working sets.', Plain::number($done, 1)),
                     $done < $low => sprintf(
-                        '%s hard sets; %s are wanted.%s',
+                        '%s working sets; %s are wanted.%s',
                         Plain::number($done, 1),
                         Plain::number($low, 1),
                         $isPlanned ? ' The minutes, the shelf or the days leave no room for more.' : '',
                     ),
-                    default => sprintf('%s hard sets, more than %s.', Plain::number($done, 1), Plain::number($band->high, 1)),
+                    default => sprintf('%s working sets, more than %s.', Plain::number($done, 1), Plain::number($band->high, 1)),
                 },
                 about: $muscle,
             );

@@ -13,7 +13,7 @@ final readonly class WeekCheckResource extends Resource
 {
     private const NAMES = [
         'time' => 'Time', 'recovery' => 'Recovery', 'pattern' => 'Patterns', 'balance-push-pull' => 'Push and pull',
-        'balance-thigh' => 'Front and back of the leg', 'volume' => 'Hard sets', 'order' => 'Order', 'kit' => 'Kit',
+        'balance-thigh' => 'Front and back of the leg', 'volume' => 'Working sets', 'order' => 'Order', 'kit' => 'Kit',
         'positions' => 'Changes of position', 'limits' => 'Limits', 'effort' => 'Effort', 'name' => 'Name', 'frame' => 'Frame',
         'variety' => 'Variety', 'hard-days' => 'Hard days',
     ];

@@ -164,7 +164,7 @@ export function Before({ session }: { session: Session }) {
           <div className="flex items-baseline justify-between gap-4">
             <h2 className="text-xl">Today</h2>
             <a href={`/replan/${session.id}`} className="btn btn-sm btn-ghost">
-              <Shuffle className="size-4" aria-hidden="true" /> Plan anew
+              <Shuffle className="size-4" aria-hidden="true" /> Change today
             </a>
           </div>
           <p className="soft mt-1">

@@ -112,7 +112,7 @@ export function Finished({ session }: { session: Session }) {
         <h1 className="text-4xl">Done for today</h1>
         {took !== null && (
           <p className="mt-1 text-lg">
-            {counted(took, 'minute')}; promised were {session.minutes}
+            {counted(took, 'minute')}; planned were {session.minutes}
           </p>
         )}
         <HowHard session={session} />

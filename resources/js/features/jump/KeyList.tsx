@@ -11,7 +11,7 @@ const keys: [string, string][] = [
   ['s', 'Swap desk, in a session: use it for the next set only'],
   ['p', 'Swap desk: use it from here on · Bench: take the point'],
   ['u', 'Swap desk and Floor: undo'],
-  ['← →', 'Rail: the next lighter or heavier rung'],
+  ['← →', 'Rail: the next lighter or heavier setting'],
   ['+ − 0', 'Rail: closer, further away, everything'],
   ['0 – 5', 'Floor: repetitions left in reserve'],
   ['e h w', 'Floor: easier, harder, swap'],

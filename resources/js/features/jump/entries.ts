@@ -91,7 +91,13 @@ function sessionEntries(round: Round | undefined, group: string): Entry[] {
     const anew =
       visit.state === 'done'
         ? []
-        : [entry(group, `Plan anew · ${named}`, `/replan/${visit.sessionId}`, ['less time', 'sore', 'missing kit'])]
+        : [
+            entry(group, `Change today’s session · ${named}`, `/replan/${visit.sessionId}`, [
+              'less time',
+              'sore',
+              'missing kit',
+            ]),
+          ]
     return [floor, ...swap, ...anew]
   })
 }

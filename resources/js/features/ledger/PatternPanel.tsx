@@ -30,7 +30,7 @@ export function PatternPanel({ pattern }: { pattern: LedgerPattern }) {
             </div>
           ) : (
             <p className="mt-5">
-              The shelf has no rung for the last exercise any more, so there is no next step to name.
+              The shelf has nothing for the last exercise any more, so there is no next step to name.
             </p>
           )}
         </div>
@@ -38,7 +38,7 @@ export function PatternPanel({ pattern }: { pattern: LedgerPattern }) {
       </div>
       {rungs.length > 0 && (
         <div>
-          <h2 className="soft text-base font-normal">The shelf’s rungs for this lift</h2>
+          <h2 className="soft text-base font-normal">The loads of the shelf for this lift</h2>
           <RailLine
             title={`Rungs for ${pattern.name}`}
             unit={pattern.unit}

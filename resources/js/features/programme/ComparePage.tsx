@@ -93,8 +93,8 @@ export function ComparePage() {
           </section>
         ))}
       </div>
-      <section aria-label="Hard sets" className="mt-8">
-        <h3 className="text-lg">Hard sets a week</h3>
+      <section aria-label="Working sets" className="mt-8">
+        <h3 className="text-lg">Working sets a week</h3>
         <table className="w-full text-sm">
           <thead>
             <tr className="border-b-2 border-base-content text-left">

@@ -12,8 +12,8 @@ const SIZE = { width: 430, height: 170, left: 46, right: 14, top: 30, bottom: 26
 const said: Record<string, string> = {
   start: 'begins',
   more: 'more repetitions',
-  step: 'new rung',
-  bridge: 'bridged with repetitions',
+  step: 'new setting',
+  bridge: 'repetitions instead of load',
   lighter: 'lighter week',
   same: 'the same again',
 }
@@ -49,7 +49,7 @@ function LiftRail({ lift, now }: { lift: ForecastLift; now: number | null }) {
         aria-label={
           `${lift.name}, forecast in ${lift.unit}: ${first?.kg} with ${first?.count} repetitions in week ${first?.week}, ` +
           `${last?.kg} with ${last?.count} in week ${last?.week}` +
-          (steps.length > 0 ? `; new rung in week ${steps.join(', ')}` : '')
+          (steps.length > 0 ? `; new setting in week ${steps.join(', ')}` : '')
         }
       >
         <YGrid y={y} left={SIZE.left} right={SIZE.width - SIZE.right} />
@@ -120,7 +120,7 @@ export function ForecastRails({ programmeId, now }: { programmeId: number; now: 
       </h3>
       <p className="soft text-sm">
         Height is the load in the reference lift, the bar its likely range, the number the repetitions. A square is a
-        new rung, a ring bridges with repetitions, a small dot is the lighter week.
+        new setting, a ring asks for repetitions instead of load, a small dot is the lighter week.
       </p>
       <ul className="mt-3 grid gap-x-8 gap-y-4 md:grid-cols-2">
         {forecast.data.slice(0, isAll ? undefined : first).map((lift) => (

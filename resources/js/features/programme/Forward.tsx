@@ -78,7 +78,7 @@ export function Forward({ programme }: { programme: Programme }) {
                           title={isStep ? (now.words ?? '') : undefined}
                         >
                           {now?.short ?? '–'}
-                          {isStep && <span className="sr-only">, new rung: {now.words}</span>}
+                          {isStep && <span className="sr-only">, new setting: {now.words}</span>}
                         </td>
                       )
                     })}
@@ -88,7 +88,7 @@ export function Forward({ programme }: { programme: Programme }) {
             ))}
           </table>
         </div>
-        <p className="soft mt-1 text-sm">A marked week steps to a new rung.</p>
+        <p className="soft mt-1 text-sm">A marked week has a new setting.</p>
       </details>
     </section>
   )

@@ -110,7 +110,7 @@ function Missed({ programmeId }: { programmeId: number }) {
             goOn.mutate(undefined, {
               onSuccess: () =>
                 toast(
-                  `Week ${week} begins on ${briefDay(goesOnFrom)}${isRungDown ? '; the rung down is undone in the week' : ''}`,
+                  `Week ${week} begins on ${briefDay(goesOnFrom)}${isRungDown ? '; the lighter loads are undone in the week' : ''}`,
                   { action: { label: 'Undo', onClick: () => moveBack.mutate(startsOn) } },
                 ),
             })

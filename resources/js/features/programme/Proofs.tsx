@@ -66,7 +66,7 @@ export function CheckRow({ check }: { check: WeekCheck }) {
 export function MuscleBands({ muscles, title }: { muscles: MuscleSets[]; title: string }) {
   const most = Math.max(1, ...muscles.map((one) => Math.max(one.sets, one.high)))
   return (
-    <section aria-label="Hard sets">
+    <section aria-label="Working sets">
       <h3 className="text-lg">{title}</h3>
       <p className="soft text-sm">The pale band is what does a muscle good; a helping muscle counts half.</p>
       <ul className="mt-2">
@@ -145,7 +145,7 @@ export function Proofs({ programme }: { programme: Programme }) {
   const muscles = (
     <MuscleBands
       muscles={programme.muscles}
-      title={ofWeek(programme, 'Hard sets in week', 'Hard sets in the first week')}
+      title={ofWeek(programme, 'Working sets in week', 'Working sets in the first week')}
     />
   )
   return (
@@ -162,7 +162,7 @@ export function Proofs({ programme }: { programme: Programme }) {
       )}
       {isNarrow ? (
         <details>
-          <summary className="cursor-pointer font-semibold">Hard sets by muscle</summary>
+          <summary className="cursor-pointer font-semibold">Working sets by muscle</summary>
           {muscles}
         </details>
       ) : (

@@ -65,7 +65,7 @@ function Item({
       <span>
         <strong>{item.name}</strong>
         {item.dose.includes('per side') && <span className="soft"> each side</span>}
-        {isNewRung && <span className="tag look-here ml-2">new rung</span>}
+        {isNewRung && <span className="tag look-here ml-2">new setting</span>}
         <span className="block text-sm">
           {item.words}
           <span className="soft">
@@ -226,7 +226,7 @@ export function Weeks({ programme, pins }: { programme: Programme; pins: Pins | 
             {week.number > programme.week && '. What later weeks ask is a forecast'}
             {week.number < programme.week && '. As it was planned last; what was done is in the Ledger'}. Arrow keys
             walk through the weeks. Each line says sets × dose, setting, repetitions in{' '}
-            <Term word="reserve">reserve</Term> and rest; a new <Term word="rung">rung</Term> is marked.
+            <Term word="reserve">reserve</Term> and rest; a new setting is marked.
           </p>
           {common !== '' && (
             <p className="mt-1 text-sm">

@@ -98,7 +98,7 @@ export function RailBoard({ rail, rungs, range, focused, onFocus, onOpen }: Rail
             tabIndex={-1}
             aria-label={
               many
-                ? `${members.length} rungs from ${signed(first.kg)} to ${signed(last.kg)} ${rail.unit}: look closer`
+                ? `${members.length} settings from ${signed(first.kg)} to ${signed(last.kg)} ${rail.unit}: look closer`
                 : `${shown.exercise}: ${signed(shown.shownKg)} ${rail.unit}, ${shown.words}`
             }
             className={`rail-rung rail-rung-${tone(shown)} ${chosen ? 'rail-rung-focused' : ''}`}

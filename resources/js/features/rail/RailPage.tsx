@@ -98,13 +98,13 @@ function Board({ clientId, rail, patternChoice }: { clientId: number; rail: Rail
         </div>
       </div>
       <p role="status" className="soft text-sm">
-        {rungs.length} of {rail.rungs.length} <Term word="rung">rungs</Term> on this <Term word="rail">rail</Term>, in{' '}
-        {rail.unit} of the {rail.reference.toLowerCase()}. Arrow keys walk along, <kbd className="key">+</kbd> and{' '}
+        {rungs.length} of {rail.rungs.length} settings on this <Term word="rail">rail</Term>, in {rail.unit} of the{' '}
+        {rail.reference.toLowerCase()}. Arrow keys walk along, <kbd className="key">+</kbd> and{' '}
         <kbd className="key">-</kbd> zoom, <kbd className="key">0</kbd> shows all.
         {rail.windowLowKg === null && ' The wanted window appears once sets are logged.'}
       </p>
       {focused === undefined ? (
-        <Empty title="No rung here">
+        <Empty title="Nothing here">
           <p>Nothing on this shelf serves with these filters. Below is why.</p>
         </Empty>
       ) : (

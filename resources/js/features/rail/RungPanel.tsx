@@ -4,7 +4,7 @@ import { MovingFigure, StopMotion } from '../../shared/figure'
 import { counted } from '../../shared/lib/counts'
 import { usePhase } from '../../shared/lib/usePhase'
 import { CurvePlot } from '../../shared/plot'
-import { Cautions, LoadNumber, Loading, Term } from '../../shared/ui'
+import { Cautions, LoadNumber, Loading } from '../../shared/ui'
 import { PutIntoSession } from '../programme/PutIntoSession'
 import { rungOptions } from './queries'
 
@@ -57,9 +57,8 @@ export function RungPanel({ clientId, rail, rung }: { clientId: number; rail: Ra
         <p className="mt-3">{expected(rung)}</p>
         {rung.jumpPercent !== null && (
           <p className={`mt-1 ${rung.isBigJump ? 'font-semibold text-error' : ''}`}>
-            {Math.abs(rung.jumpPercent)} % {rung.jumpPercent > 0 ? 'more' : 'less'} than the{' '}
-            <Term word="rung">rung</Term> in use
-            {rung.isBigJump && ': a big jump; bridge it with repetitions, tempo or added fill'}.
+            {Math.abs(rung.jumpPercent)} % {rung.jumpPercent > 0 ? 'more' : 'less'} than what is in use now
+            {rung.isBigJump && ': a big jump; make up for it with repetitions, tempo or added fill'}.
           </p>
         )}
         <p className="soft mt-1 text-sm">
@@ -85,7 +84,7 @@ export function RungPanel({ clientId, rail, rung }: { clientId: number; rail: Ra
           </div>
         )}
       </div>
-      <div>{!shown ? <Loading what="the rung" /> : <Drawn rail={rail} rung={rung} detail={shown} />}</div>
+      <div>{!shown ? <Loading what="this setting" /> : <Drawn rail={rail} rung={rung} detail={shown} />}</div>
     </section>
   )
 }

@@ -81,8 +81,8 @@ function Planner({ session }: { session: Session }) {
       <p className="soft mt-2">
         {session.clientName} · {session.name}
       </p>
-      <PageTitle title={`Plan anew · ${session.clientName}`} className="text-3xl">
-        Plan anew
+      <PageTitle title={`Change today’s session · ${session.clientName}`} className="text-3xl">
+        Change today’s session
       </PageTitle>
       <div role="radiogroup" aria-label="What happened" className="mt-4 flex flex-wrap gap-2">
         {occasions.map(({ value, label }) => (
@@ -219,7 +219,7 @@ function Review({ replan, happened, stale, declined, onDecline }: ReviewProps) {
   }
   useKeys({ Enter: go })
   return (
-    <section aria-label="The plan anew" aria-busy={stale} className="mt-6">
+    <section aria-label="The changed session" aria-busy={stale} className="mt-6">
       <div className="flex flex-wrap items-baseline justify-between gap-x-6 gap-y-2 border-b-2 border-base-300 pb-2">
         <h2 className="text-2xl">{replan.title}</h2>
         <p>

@@ -193,7 +193,7 @@ function Standing({ visit, takesFocus }: { visit: Visit; takesFocus: boolean }) 
           </Link>
         )}
         {!done && (
-          <nav aria-label={`Plan anew for ${visit.clientName}`} className="grid grid-cols-3 gap-1.5">
+          <nav aria-label={`Change today’s session for ${visit.clientName}`} className="grid grid-cols-3 gap-1.5">
             {happenings.map(({ occasion, label }) => (
               <Link
                 key={occasion}

@@ -3,7 +3,7 @@ import { useState } from 'react'
 import { scaleLinear } from 'd3-scale'
 import type { Addition, PatternCoverage } from '../../shared/api'
 import { counted, jumpsInWords, signed } from '../../shared/lib/counts'
-import { Loading, Problem, Term } from '../../shared/ui'
+import { Loading, Problem } from '../../shared/ui'
 import { additionsOptions, coverageOptions } from './queries'
 
 const WIDTH = 420
@@ -130,9 +130,8 @@ export function CoveragePanel({ clientId }: { clientId: number }) {
           <h3 className="inline text-lg">Every pattern, with its loads</h3>
         </summary>
         <p className="soft text-sm">
-          Each <Term word="peg">peg</Term> is a load that can be told apart, in kilograms of the pattern’s reference
-          lift; the thick line is a jump above 15 %; the triangle is what the client could lift once, where sets are
-          logged.
+          Each mark is a load that can be told apart, in kilograms of the pattern’s reference lift; the thick line is a
+          jump above 15 %; the triangle is what the client could lift once, where sets are logged.
         </p>
         <ul className="mt-2">
           {patterns.map((pattern) => (

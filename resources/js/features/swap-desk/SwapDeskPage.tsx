@@ -222,8 +222,8 @@ function Desk({ swaps }: { swaps: Swaps }) {
       onSuccess: () => {
         const words =
           candidate.name === prescribed.name
-            ? `${candidate.name}, ${candidate.words}, stands in for ${prescribed.words} ${scopes[scope]}`
-            : `${candidate.name} stands in for ${prescribed.name} ${scopes[scope]}`
+            ? `${candidate.name}, ${candidate.words}, instead of ${prescribed.words} ${scopes[scope]}`
+            : `${candidate.name} instead of ${prescribed.name} ${scopes[scope]}`
         if (cameFromFloor) {
           // Somebody is waiting there.
           handOver({ words, undo: scope === 'today' ? `items/${swaps.itemId}/swaps` : null })
@@ -321,7 +321,7 @@ function Desk({ swaps }: { swaps: Swaps }) {
             ) : (
               <>
                 {counted(groups.length, 'exercise')} in {counted(swaps.candidates.length, 'setting')}, best{' '}
-                <Term word="match">match</Term> first; the <Term word="peg">peg</Term> marks the prescription
+                <Term word="match">match</Term> first; the mark on the line is what was prescribed
               </>
             )}
           </p>

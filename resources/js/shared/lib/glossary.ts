@@ -1,8 +1,6 @@
 /** The words of the desk that are not everybody's, each in a sentence or two. */
 export const glossary = {
-  rung: 'One usable setting: an exercise, what loads it and how it is set up, with what it comes to.',
   rail: 'Everything this client can use in one movement pattern on one line, lightest at the left, in kilograms of its reference lift.',
-  peg: 'A place on the rail or the board: one load that can be told apart from its neighbours.',
   equivalent:
     'The load in the pattern’s reference lift that feels the same to this person over the whole way: ' +
     'kilograms in which a band, a rucksack and a push-up can be compared.',

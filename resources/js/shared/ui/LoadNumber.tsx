@@ -18,7 +18,7 @@ export function LoadNumber({ equivalent, size = 'text-4xl' }: { equivalent: Equi
             <Term word="likely">likely</Term> {rangeOf(lowKg, highKg)}
           </>
         )}{' '}
-        · <Term word="equivalent">as in</Term> the {reference.toLowerCase()}
+        · <Term word="equivalent">reckoned</Term> in the {reference.toLowerCase()}
         {kg < 0 && ': easier than that lift with nothing added'}
       </span>
     </p>

@@ -244,7 +244,7 @@ export function SessionSheet({ sheet, session, open, onOpen, onKey, onFocus, onE
               void onEdit({ kind: 'visit', ...at, minutes: Number(event.target.value) })
             }
           />
-          min <span className="soft">(promised {session.promisedMinutes})</span>
+          min <span className="soft">(planned {session.promisedMinutes})</span>
         </label>
       </header>
       <div className={`time-meter ${isLate ? 'time-meter-late' : ''}`} aria-hidden="true">

@@ -134,7 +134,7 @@ export function Source({ sheet, weekday, onWeekday, onEdit }: SourceProps) {
                     </>
                   ) : (
                     <li className="soft text-sm">
-                      {rungs.isError ? 'The rungs cannot be read just now.' : 'Looking on the shelf…'}
+                      {rungs.isError ? 'The settings cannot be read just now.' : 'Looking on the shelf…'}
                     </li>
                   )}
                 </ul>

@@ -370,7 +370,7 @@ function Editor({ sheet }: { sheet: WeekSheet }) {
               {ofWeek.length === 0 && <li className="soft text-sm">Nothing to say about the week as a whole.</li>}
             </ul>
           </section>
-          <MuscleBands muscles={sheet.muscles} title="Hard sets in this week" />
+          <MuscleBands muscles={sheet.muscles} title="Working sets in this week" />
           <details>
             <summary className="cursor-pointer text-sm font-semibold">Keys</summary>
             <dl className="mt-1 grid grid-cols-[auto_1fr] gap-x-3 text-sm">
