@@ -21,7 +21,6 @@ use NimbleShelf\Core\Planning\Goal;
 use NimbleShelf\Core\Planning\RepetitionMaximum;
 use NimbleShelf\Core\Planning\Sides;
 use NimbleShelf\Core\Planning\Slot;
-use NimbleShelf\Core\Text\Plain;
 
 /** Lists what could stand in a client's week: of every exercise the rungs that meet the goal best with what is there. */
 final readonly class OptionFinder
@@ -225,8 +224,9 @@ final readonly class OptionFinder
             $fit->reserve,
             $fit->match,
             $fit->match >= 1.0
-                ? sprintf('%s with %d in reserve: what the goal asks.', Plain::count($fit->reps, 'repetition'), $fit->reserve)
-                : sprintf('Lighter than the goal asks: %s make up for it.', Plain::count($fit->reps, 'repetition')),
+                // How many there are stands beside it.
+                ? 'The repetitions and the reserve that the goal asks for.'
+                : 'Lighter than the goal asks: more repetitions make up for it.',
         );
     }
 
