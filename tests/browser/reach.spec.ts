@@ -70,7 +70,7 @@ test('everything can be hit, seen and read large, by day, in the evening and in 
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
     await page.waitForLoadState('networkidle')
     expect(await tooSmall(page, 24), path).toEqual([])
-    for (const theme of ['daylight', 'evening']) {
+    for (const theme of ['linen', 'evening']) {
       await page.evaluate((name) => document.documentElement.setAttribute('data-theme', name), theme)
       expect(await weakestBorder(page), `fields of ${path}, ${theme}`).toBeGreaterThanOrEqual(3)
     }

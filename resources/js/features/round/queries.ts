@@ -21,13 +21,21 @@ export const placeOf = (visit: Visit): Place => ({
   why: visit.why,
 })
 
-/** Moves, cancels and takes out visits; each says what it did and can be taken back. */
-export function useVisits() {
+/** After a change everything is asked anew; and an action for a toast that takes the change back. */
+function useWayBack() {
   const queries = useQueryClient()
   const fresh = () => queries.invalidateQueries()
-  const back = (undo: () => Promise<unknown>) => ({
-    action: { label: 'Undo', onClick: () => void undo().then(fresh, (error: Error) => toast.error(error.message)) },
-  })
+  return {
+    fresh,
+    back: (undo: () => Promise<unknown>) => ({
+      action: { label: 'Undo', onClick: () => void undo().then(fresh, (error: Error) => toast.error(error.message)) },
+    }),
+  }
+}
+
+/** Moves, cancels and takes out visits; each says what it did and can be taken back. */
+export function useVisits() {
+  const { fresh, back } = useWayBack()
   const move = useMutation({
     mutationFn: ({ visit, to }: { visit: Visit; to: Place }) => api.put<void>(`visits/${visit.sessionId}`, to),
     onSuccess: (_, { visit, to }) => {
@@ -104,11 +112,7 @@ export interface AppointmentSent {
 
 /** Puts what has no session on the Round, changes it, and takes it off; each can be taken back. */
 export function useAppointments() {
-  const queries = useQueryClient()
-  const fresh = () => queries.invalidateQueries()
-  const back = (undo: () => Promise<unknown>) => ({
-    action: { label: 'Undo', onClick: () => void undo().then(fresh, (error: Error) => toast.error(error.message)) },
-  })
+  const { fresh, back } = useWayBack()
   const add = useMutation({
     mutationFn: (what: AppointmentSent) => api.post<{ id: number; count: number }>('appointments', what),
     onSuccess: ({ id, count }, { date, time }) => {
