@@ -13,14 +13,12 @@ const sizes = { laptop: { width: 1280, height: 800 }, phone: { width: 390, heigh
 const turn = (page: Page, theme: string) =>
   page.evaluate(async (to) => {
     document.documentElement.dataset.theme = to
-    const frame = () => new Promise((drawn) => requestAnimationFrame(drawn))
     const turning = () => document.getAnimations().filter((one) => one instanceof CSSTransition)
-    // Some begin only once others have; a slow machine may show one of them late.
-    do {
+    // Some begin only once others have; where something moves all the time, no more than three rounds are waited for.
+    for (let round = 0; round < 3; round++) {
       await Promise.allSettled(turning().map((one) => one.finished))
-      await frame()
-      await frame()
-    } while (turning().length > 0)
+      await new Promise((drawn) => requestAnimationFrame(drawn))
+    }
   }, theme)
 
 /** The colours alone: the evening has others, and nothing else that is. */
