@@ -24,18 +24,20 @@ final readonly class KeptAnswers
      * @param  string  $what  Names the question.
      * @param  mixed  $on  Everything it follows from: a situation, and what is asked of it.
      * @param  Closure(): T  $reckon
+     * @param  int|null  $place  Where only the newest answer is of use: it takes the place of the one before, and no more is kept.
      * @return T
      */
-    public function of(string $what, mixed $on, Closure $reckon): mixed
+    public function of(string $what, mixed $on, Closure $reckon, ?int $place = null): mixed
     {
-        $key = sprintf('%s.%s', $what, hash('sha256', serialize($on).self::sums()));
-        /** @var array{T}|null $kept */
+        $sum = hash('sha256', serialize($on).self::sums());
+        $key = sprintf('%s.%s', $what, $place ?? $sum);
+        /** @var array{0: T, 1?: string}|null $kept What an earlier release kept has no sum, and is reckoned anew. */
         $kept = $this->cache->get($key);
-        if ($kept !== null) {
+        if ($kept !== null && ($kept[1] ?? '') === $sum) {
             return $kept[0];
         }
         $answer = $reckon();
-        $this->cache->put($key, [$answer], self::SECONDS);
+        $this->cache->put($key, [$answer, $sum], self::SECONDS);
 
         return $answer;
     }

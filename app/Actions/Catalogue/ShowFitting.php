@@ -35,7 +35,7 @@ final readonly class ShowFitting
                 fn (Exercise $exercise): bool => Cautions::against($exercise, $situation) === []
                     && $this->rungs->usable($exercise, $situation) !== [],
             ),
-        )));
+        )), $client->id);
 
         return new FittingResource($client->id, $client->name, $fitting);
     }

@@ -62,7 +62,8 @@ final readonly class ShowAlternatives
         $session->loadMissing(['blocks.items.setLogs', 'blocks.items.madeChanges']);
         $on = [$situation, $brief, $leading, $session->client->trainer->weights(), $session->blocks->toArray()];
         // It takes a moment, and the Floor asks for it at every opening: kept for as long as nothing of it changes.
-        $items = $this->kept->of('alternatives', $on, fn (): array => $this->reckoned($session, $situation, $brief, $leading));
+        $reckon = fn (): array => $this->reckoned($session, $situation, $brief, $leading);
+        $items = $this->kept->of('alternatives', $on, $reckon, $session->id);
 
         return new AlternativesResource($session->id, $items);
     }

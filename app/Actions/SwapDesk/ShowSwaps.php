@@ -115,7 +115,7 @@ final readonly class ShowSwaps
                 'problems' => $result->problems,
                 'capacityKnown' => $result->capacityKnown,
             ];
-        });
+        }, $item->id);
     }
 
     /** @return list<NeededSwapResource> This one and those that the session still needs, in its order. */

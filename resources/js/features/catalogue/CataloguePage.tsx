@@ -49,7 +49,8 @@ export function CataloguePage() {
   if (catalogue.isPending) return <Loading what="the catalogue" />
   if (catalogue.isError) return <Problem isPage error={catalogue.error} onRetry={() => void catalogue.refetch()} />
   const { exercises, variants, limits } = catalogue.data
-  const set = (change: Partial<Filter>) => setFilter({ ...filter, ...change })
+  // What the address has by now, which may be more than is drawn yet: nothing chosen quickly is lost.
+  const set = (change: Partial<Filter>) => setFilter({ ...filterIn(new URLSearchParams(location.search)), ...change })
   const whose = clients.data?.find((client) => String(client.id) === filter.fits)
   const found = filtered(exercises, filter, fitting.data === undefined ? null : new Set(fitting.data.exercises))
   const showEverything = () => {

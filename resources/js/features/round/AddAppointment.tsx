@@ -2,9 +2,9 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { z } from 'zod'
 import type { Appointment } from '../../shared/api'
-import { between, clockTime, day, optional, useEntry } from '../../shared/form'
+import { between, clockTime, day, FormEnd, optional, useEntry } from '../../shared/form'
 import { timeOfDay } from '../../shared/lib/time'
-import { Choice, TextInput, Trouble } from '../../shared/ui'
+import { Choice, Stop, TextInput } from '../../shared/ui'
 import { visitedOptions } from '../clients'
 import { useAppointments, type AppointmentSent } from './queries'
 
@@ -103,16 +103,12 @@ export function AddAppointment({ kind, date, appointment = null, onDone }: AddAp
           {entered.everyWeeks !== '' && <TextInput label="Until" type="date" {...field('until')} />}
         </>
       )}
-      <div className="col-span-full flex flex-wrap gap-2">
-        <button className="btn btn-primary" disabled={entry.isSending}>
-          {appointment === null ? 'Put it on the Round' : 'Keep the change'}
-        </button>
-        <button type="button" className="btn btn-ghost" onClick={() => onDone(date)}>
-          Not now
-        </button>
-      </div>
       <div className="col-span-full">
-        <Trouble words={entry.problem} />
+        <FormEnd
+          entry={entry}
+          keep={appointment === null ? 'Put it on the Round' : 'Keep the change'}
+          onLeave={() => onDone(date)}
+        />
       </div>
     </form>
   )
@@ -141,19 +137,9 @@ export function AddToRound({
       <fieldset className="mb-3 flex flex-wrap gap-2">
         <legend className="sr-only">What is added</legend>
         {kinds.map(([id, name]) => (
-          <label
-            key={id}
-            className={`btn btn-sm ${kind === id ? 'btn-primary' : 'btn-outline'} focus-within:outline-3`}
-          >
-            <input
-              type="radio"
-              className="sr-only"
-              name="kind-of-visit"
-              checked={kind === id}
-              onChange={() => setKind(id)}
-            />
+          <Stop key={id} name="kind-of-visit" checked={kind === id} onChange={() => setKind(id)}>
             {name}
-          </label>
+          </Stop>
         ))}
       </fieldset>
       {kind === 'session' ? session : <AddAppointment key={kind} kind={kind} date={date} onDone={onDone} />}
