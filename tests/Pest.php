@@ -6,6 +6,8 @@ use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Tests\TestCase;
 
+require_once __DIR__.'/Support/commands.php';
+
 // The clock stands in every test that boots the application, at a usual morning unless told otherwise: bin/test-days runs
 // them at the ends of months and where the clock changes.
 uses(TestCase::class, RefreshDatabase::class)

@@ -25,6 +25,7 @@ use NimbleShelf\Core\Health\Screening;
 use NimbleShelf\Core\Matching\ShelfRungs;
 use NimbleShelf\Core\Programme\Planner;
 use NimbleShelf\Core\Programme\WeekChecks;
+use NimbleShelf\Core\Programme\WeekJudge;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -35,6 +36,10 @@ final class AppServiceProvider extends ServiceProvider
             storage_path('framework/cache/catalogue.php'),
         ));
         $this->app->singleton(ResistanceModel::class);
+        $this->app->bind(WeekJudge::class, static fn (Application $app): WeekJudge => WeekJudge::of(
+            $app->make(Catalogue::class),
+            $app->make(ResistanceModel::class),
+        ));
         $this->app->bind(Planner::class, static fn (Application $app): Planner => Planner::of(
             $app->make(Catalogue::class),
             $app->make(ResistanceModel::class),

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Support;
 
 use App\Models\Client;
+use Carbon\CarbonImmutable;
 use Closure;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Support\Facades\DB;
 
 /**
- * What hundreds of logged sets say a client can do, kept until a set is logged or taken back: a screen asks for it at every change.
+ * What hundreds of logged sets say a client can do, kept for the day, until a set is logged or taken back: a screen asks for it
+ * at every change.
  */
 final readonly class KeptCapacities
 {
@@ -21,8 +23,8 @@ final readonly class KeptCapacities
     }
 
     /**
-     * @param  Closure(): array<string, array{float, float, int}>  $reckon
-     * @return array<string, array{float, float, int}> By pattern: kilograms, their spread, and when that was known, in seconds since 1970.
+     * @param  Closure(): array<string, array{float, float, string}>  $reckon
+     * @return array<string, array{float, float, string}> By pattern: kilograms, spread of their logarithm, where it is known from.
      */
     public function of(Client $client, Closure $reckon): array
     {
@@ -30,7 +32,7 @@ final readonly class KeptCapacities
         $stamp = $this->stamp($client);
         $kept = $this->cache->get($key);
         if (is_array($kept) && ($kept['stamp'] ?? null) === $stamp && is_array($kept['states'] ?? null)) {
-            /** @var array<string, array{float, float, int}> $states */
+            /** @var array<string, array{float, float, string}> $states */
             $states = $kept['states'];
 
             return $states;
@@ -46,8 +48,16 @@ final readonly class KeptCapacities
     {
         $sets = $client->setLogs()->toBase()->selectRaw('count(*) as sets, max(id) as newest, max(updated_at) as changed')->first();
         $variants = DB::table('exercise_variants')->where('user_id', $client->user_id)->max('updated_at');
-        $sums = array_map(filemtime(...), glob(base_path('core/src/Planning').'/*.php') ?: []);
+        $sums = array_map(filemtime(...), glob(base_path('core/src/{Planning,Strength}').'/*.php', GLOB_BRACE) ?: []);
+        // What norms say of somebody follows body, age and training; what was done fades by the day.
+        $who = [
+            $client->sex,
+            $client->born_on,
+            $client->experience,
+            $client->bodyMeasure->getAttributes(),
+            CarbonImmutable::now()->toDateString(),
+        ];
 
-        return (string) json_encode([$client->getRawOriginal('created_at'), $sets, $variants, $sums]);
+        return (string) json_encode([$client->getRawOriginal('created_at'), $sets, $variants, $sums, $who]);
     }
 }

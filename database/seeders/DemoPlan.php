@@ -7,10 +7,10 @@ namespace Database\Seeders;
 use App\Actions\Programme\Wish;
 use App\Models\Client;
 use NimbleShelf\Core\Planning\Goal;
-use NimbleShelf\Core\Programme\Experience;
 use NimbleShelf\Core\Programme\OrderSchool;
 use NimbleShelf\Core\Programme\Structure;
 use NimbleShelf\Core\Programme\TrainingDay;
+use NimbleShelf\Core\Strength\Experience;
 
 /** A programme of the demo: what the planner is asked for on the day it begins. */
 final readonly class DemoPlan

@@ -6,9 +6,9 @@ namespace Database\Seeders;
 
 use App\Models\Client;
 use NimbleShelf\Core\Planning\Goal;
-use NimbleShelf\Core\Programme\Experience;
 use NimbleShelf\Core\Programme\OrderSchool;
 use NimbleShelf\Core\Programme\Structure;
+use NimbleShelf\Core\Strength\Experience;
 
 /**
  * What Saltmarrow did in the last twelve weeks: two programmes each, planned and then changed by hand; visits missed, a holiday,

@@ -16,10 +16,10 @@ use NimbleShelf\Core\Planning\BlockKind;
 use NimbleShelf\Core\Planning\Dose;
 use NimbleShelf\Core\Planning\Sides;
 use NimbleShelf\Core\Programme\Brief;
-use NimbleShelf\Core\Programme\Experience;
 use NimbleShelf\Core\Programme\OptionFinder;
 use NimbleShelf\Core\Programme\Pin;
 use NimbleShelf\Core\Programme\TrainingDay;
+use NimbleShelf\Core\Strength\Experience;
 use RuntimeException;
 
 /** Loose visits of tomorrow evening, outside any programme: between them they have every kind of block. */

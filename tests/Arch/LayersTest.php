@@ -51,10 +51,11 @@ const CORE_AREAS = [
     'Equivalence' => ['Catalogue', 'Mechanics'],
     'Planning' => ['Catalogue', 'Kit', 'Mechanics'],
     'Matching' => ['Catalogue', 'Equivalence', 'Kit', 'Mechanics', 'Planning'],
+    'Strength' => ['Catalogue', 'Equivalence', 'Mechanics', 'Planning'],
     'Health' => ['Matching'],
     'Shelf' => ['Catalogue', 'Equivalence', 'Kit', 'Matching', 'Mechanics', 'Planning'],
-    'Programme' => ['Catalogue', 'Equivalence', 'Kit', 'Matching', 'Mechanics', 'Planning', 'Shelf'],
-    'Editing' => ['Catalogue', 'Equivalence', 'Matching', 'Mechanics', 'Planning', 'Programme'],
+    'Programme' => ['Catalogue', 'Equivalence', 'Kit', 'Matching', 'Mechanics', 'Planning', 'Shelf', 'Strength'],
+    'Editing' => ['Catalogue', 'Equivalence', 'Matching', 'Mechanics', 'Planning', 'Programme', 'Strength'],
 ];
 
 foreach (CORE_AREAS as $area => $known) {

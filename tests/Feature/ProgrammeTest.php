@@ -52,7 +52,7 @@ it('proposes a programme with its proofs and keeps nothing of it', function (): 
 it('plans the same as the command does', function (): void {
     $brief = (new App\Actions\Programme\Wish(
         Goal::Muscle,
-        NimbleShelf\Core\Programme\Experience::Some,
+        NimbleShelf\Core\Strength\Experience::Some,
         [NimbleShelf\Core\Programme\TrainingDay::of(2, 30), NimbleShelf\Core\Programme\TrainingDay::of(5, 45)],
         [2 => '08:30', 5 => '17:00'],
         5,

@@ -134,9 +134,9 @@ it('names the one thing that would bring a swap where there is none', function (
 });
 
 it('names two things together where no single one would do', function (): void {
-    $client = Saltmarrow::client(Saltmarrow::trainer('elsewhere@saltmarrow.example'), ['seated-only']);
+    $client = Saltmarrow::client(Saltmarrow::trainer('elsewhere@saltmarrow.example'), ['left-arm-out']);
     $this->actingAs($client->trainer);
-    $item = Saltmarrow::item(Saltmarrow::session($client), 'biceps-curl', ['implement' => 'dumbbell', 'mass_kg' => 8, 'per_hand' => true]);
+    $item = Saltmarrow::item(Saltmarrow::session($client), 'pullover', ['implement' => 'dumbbell', 'mass_kg' => 8]);
     $swaps = $this->getJson("/api/items/{$item->id}/swaps")->assertOk()->assertJsonPath('candidates', [])->json();
     expect($swaps['openers'])->not->toBe([])->and($swaps['openers'][0]['pieces'])->toBe(2)
         ->and($swaps['openers'][0]['words'])->toContain('chair');

@@ -17,10 +17,10 @@ use NimbleShelf\Core\Planning\Block;
 use NimbleShelf\Core\Planning\Goal;
 use NimbleShelf\Core\Planning\Slot;
 use NimbleShelf\Core\Programme\Brief;
-use NimbleShelf\Core\Programme\Experience;
 use NimbleShelf\Core\Programme\PlannedDay;
 use NimbleShelf\Core\Programme\PlannedWeek;
 use NimbleShelf\Core\Programme\TrainingDay;
+use NimbleShelf\Core\Strength\Experience;
 
 /** Weeks made by hand for tests: written line by line, and read back as a line a block. */
 final class HandMade

@@ -37,7 +37,7 @@ async function defended(page: Page, does: ReturnType<typeof counting>) {
   await expect(first).toBeVisible()
   await expect(
     page
-      .getByText(/likely/)
+      .getByText(/likely|spread below/)
       .locator('visible=true')
       .first(),
   ).toBeVisible()

@@ -45,7 +45,7 @@ test('a new client is planned for, kept as a draft and started from the keyboard
   await expect(proposal.getByRole('heading', { name: /^Health, 5 weeks/ })).toBeFocused()
   await expect(proposal.getByText('proposed, not kept yet')).toBeVisible()
   await expect(proposal.getByRole('region', { name: 'Tuesday' })).toContainText('of 45 min')
-  await expect(proposal.getByRole('region', { name: 'What held it back' })).toContainText('No set is on record')
+  await expect(proposal.getByRole('region', { name: 'What held it back' })).toContainText('light on purpose')
   await expect(proposal.getByRole('region', { name: 'Working sets' })).toContainText('Quadriceps')
 
   // The weeks are walked by arrow; the fifth is lighter.

@@ -9,6 +9,7 @@ use App\Models\BodyMeasure;
 use App\Models\Client;
 use App\Support\KeptCapacities;
 use Carbon\CarbonImmutable;
+use Closure;
 use NimbleShelf\Core\Catalogue\Catalogue;
 use NimbleShelf\Core\Kit\Home;
 use NimbleShelf\Core\Kit\Thing;
@@ -19,6 +20,10 @@ use NimbleShelf\Core\Matching\Situation;
 use NimbleShelf\Core\Mechanics\Body;
 use NimbleShelf\Core\Planning\Capacity;
 use NimbleShelf\Core\Planning\Tempo;
+use NimbleShelf\Core\Strength\Experience;
+use NimbleShelf\Core\Strength\Person;
+use NimbleShelf\Core\Strength\Strength;
+use NimbleShelf\Core\Strength\StrengthPrior;
 
 /** Turns a client's rows into what the core reckons with. */
 final readonly class DescribeClient
@@ -29,17 +34,19 @@ final readonly class DescribeClient
     /** The wall that every home has unless told otherwise; it stands on no shelf. */
     public const WALL = 'wall-of-the-home';
 
-    public function __construct(private Catalogue $catalogue, private AssessHealth $health, private KeptCapacities $kept)
-    {
+    public function __construct(
+        private Catalogue $catalogue,
+        private AssessHealth $health,
+        private KeptCapacities $kept,
+        private StrengthPrior $prior,
+    ) {
     }
 
     public function person(Client $client): CoreClient
     {
         $capacities = [];
-        $now = CarbonImmutable::now()->getTimestamp();
-        foreach ($this->kept->of($client, fn (): array => $this->lastCapacities($client)) as $pattern => [$kg, $sdKg, $at]) {
-            // In whole days: what is known of somebody does not fade by the second, and answers that follow from it can be kept.
-            $capacities[$pattern] = Capacity::of($kg, $sdKg)->after(max(0, intdiv($now - $at, 86400)));
+        foreach ($this->kept->of($client, fn (): array => $this->nowKnown($client)) as $pattern => [$kg, $logSd, $from]) {
+            $capacities[$pattern] = Capacity::expected($kg, $logSd, $from);
         }
 
         return new CoreClient(
@@ -50,26 +57,45 @@ final readonly class DescribeClient
         );
     }
 
-    /** @return array<string, array{float, float, int}> By pattern: kilograms, their spread, and when. */
-    private function lastCapacities(Client $client): array
+    /** @return array<string, array{float, float, string}> By pattern: kilograms, spread of their logarithm, and where it is known from. */
+    private function nowKnown(Client $client): array
     {
-        return array_map(static function (array $days): array {
-            $last = $days[count($days) - 1];
+        [$strength, $last] = $this->logged($client, static function (): void {
+        });
+        // In whole days: what is known of somebody does not fade by the second, and answers that follow from it can be kept.
+        $days = $last === null ? 0.0 : (float) max(0, intdiv(CarbonImmutable::now()->getTimestamp() - $last->getTimestamp(), 86400));
 
-            return [$last['capacity']->kg, $last['capacity']->sdKg, $last['day']->getTimestamp()];
-        }, $this->capacityHistory($client));
+        return array_map(
+            static fn (Capacity $capacity): array => [$capacity->kg, $capacity->logSd(), $capacity->from],
+            $strength->after($days, wasTrained: true)->capacities(),
+        );
+    }
+
+    /** What people like this client usually can, before anything of theirs is on record. */
+    public function expected(Client $client): Strength
+    {
+        return $this->prior->of(Person::of(
+            $this->body($client),
+            $client->sex === '' ? null : $client->sex,
+            $client->born_on === null ? null : max(5.0, min(110.0, $client->born_on->diffInYears(CarbonImmutable::now()))),
+            match ($client->experience) {
+                'years' => Experience::Years,
+                'some' => Experience::Some,
+                default => Experience::None,
+            },
+        ));
     }
 
     /** Who trains, with what and where. */
     public function situation(Client $client): Situation
     {
-        return new Situation($this->person($client), $this->shelf($client), $this->home($client));
+        return (new Situation($this->person($client), $this->shelf($client), $this->home($client)))->withASeat();
     }
 
     /** The same without capacities, for questions that none answers. */
     public function plainSituation(Client $client): Situation
     {
-        return new Situation($this->withoutCapacities($client), $this->shelf($client), $this->home($client));
+        return (new Situation($this->withoutCapacities($client), $this->shelf($client), $this->home($client)))->withASeat();
     }
 
     /** The client with body and limits alone, for questions that no capacity answers. */
@@ -143,13 +169,38 @@ final readonly class DescribeClient
     }
 
     /**
-     * The capacity filter run over every logged set, one state for each day with logs.
+     * The filter run over every logged set, one state for each day with logs of a pattern.
      *
      * @return array<string, non-empty-list<array{day: CarbonImmutable, capacity: Capacity, ownKg: float}>> By pattern; holds are left out.
      */
     public function capacityHistory(Client $client): array
     {
         $history = [];
+        $this->logged($client, static function (
+            string $pattern,
+            CarbonImmutable $day,
+            Strength $strength,
+            float $ownKg,
+        ) use (&$history): void {
+            $days = $history[$pattern] ?? [];
+            $state = ['day' => $day, 'capacity' => $strength->capacity($pattern), 'ownKg' => $ownKg];
+            $last = count($days) - 1;
+            $days[$last >= 0 && $days[$last]['day']->isSameDay($day) ? $last : $last + 1] = $state;
+            $history[$pattern] = $days;
+        });
+
+        return $history;
+    }
+
+    /**
+     * @param  Closure(string, CarbonImmutable, Strength, float): void  $told  After each set: pattern, when, what is known, the
+     *     body's own part.
+     * @return array{Strength, CarbonImmutable|null} What is known after the last set, and when that was.
+     */
+    private function logged(Client $client, Closure $told): array
+    {
+        $strength = $this->expected($client);
+        $before = null;
         // Rows as they are: a trainer's client has hundreds, and a screen waits for them.
         $sets = $client->setLogs()->toBase()->orderBy('logged_at')->orderBy('id')->get(
             ['exercise', 'pattern', 'tempo', 'reps', 'reserve', 'whole_kg', 'sd_kg', 'own_kg', 'logged_at', 'zone'],
@@ -159,7 +210,7 @@ final readonly class DescribeClient
              *     whole_kg: float|int, sd_kg: float|int, own_kg: float|int, logged_at: string, zone: string} $row */
             // What nobody counted, or said nothing of, says nothing of what somebody can do.
             if ($row->reps === null || $row->reps < 1 || $row->reserve === null || $row->whole_kg <= 0
-                || $this->catalogue->exercise($row->exercise)->isHold) {
+                || ! $strength->knows($row->pattern) || $this->catalogue->exercise($row->exercise)->isHold) {
                 continue;
             }
             // Slow repetitions count for more: what they would have been at the usual tempo.
@@ -171,26 +222,14 @@ final readonly class DescribeClient
                     Tempo::of(...$this->catalogue->exercise($row->exercise)->tempo),
                 )
                 : (float) $row->reps;
-            $measured = Capacity::fromSet(
-                wholeKg: (float) $row->whole_kg,
-                loadSdKg: (float) $row->sd_kg,
-                reps: (int) min(60, round($atUsualTempo)),
-                reserve: (float) $row->reserve,
-            );
             $day = CarbonImmutable::parse($row->logged_at, 'UTC')->setTimezone($row->zone);
-            $days = $history[$row->pattern] ?? [];
-            $last = $days === [] ? null : $days[count($days) - 1];
-            $state = ['day' => $day, 'ownKg' => (float) $row->own_kg, 'capacity' => $last === null
-                ? $measured
-                : $last['capacity']->after(($day->getTimestamp() - $last['day']->getTimestamp()) / 86400)->updatedBy($measured)];
-            if ($last !== null && $last['day']->isSameDay($day)) {
-                $days[count($days) - 1] = $state;
-            } else {
-                $days[] = $state;
-            }
-            $history[$row->pattern] = $days;
+            $strength = $strength
+                ->after($before === null ? 0.0 : ($day->getTimestamp() - $before->getTimestamp()) / 86400, wasTrained: true)
+                ->afterSet($row->pattern, (float) $row->whole_kg, (float) $row->sd_kg, $atUsualTempo, (float) $row->reserve);
+            $before = $day;
+            $told($row->pattern, $day, $strength, (float) $row->own_kg);
         }
 
-        return $history;
+        return [$strength, $before];
     }
 }

@@ -20,10 +20,10 @@ use Illuminate\Support\Facades\DB;
 use NimbleShelf\Core\Health\Question;
 use NimbleShelf\Core\Health\Screening;
 use NimbleShelf\Core\Planning\Goal;
-use NimbleShelf\Core\Programme\Experience;
 use NimbleShelf\Core\Programme\OrderSchool;
 use NimbleShelf\Core\Programme\Structure;
 use NimbleShelf\Core\Programme\TrainingDay;
+use NimbleShelf\Core\Strength\Experience;
 
 /**
  * Somebody to try things on in an empty account: a shelf, a programme that runs, a visit today of which one thing is not

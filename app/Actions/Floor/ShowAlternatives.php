@@ -30,9 +30,9 @@ use NimbleShelf\Core\Planning\Slot;
 use NimbleShelf\Core\Planning\Step;
 use NimbleShelf\Core\Planning\StepKind;
 use NimbleShelf\Core\Programme\Brief;
-use NimbleShelf\Core\Programme\Experience;
 use NimbleShelf\Core\Programme\PlanOption;
 use NimbleShelf\Core\Programme\TrainingDay;
+use NimbleShelf\Core\Strength\Experience;
 
 /** Everything the Floor may swap to on the way, reckoned before it is needed: there may be no network then. */
 final readonly class ShowAlternatives
@@ -98,7 +98,7 @@ final readonly class ShowAlternatives
     {
         $now = $item->now();
         $exercise = $this->catalogue->exercise($now->exercise);
-        $rung = $this->rungs->rungFor($exercise, $now->setting, $situation);
+        $rung = $this->rungs->rungFor($exercise, $now->setting, $situation, (string) $now->words);
         $isServed = $rung !== null && $this->rungs->problemsAsWritten($exercise, $now->setting, $situation) === [];
 
         return ! $isServed ? null : $this->shown($item, 'own', $now, $rung, [], ['As it was before.'], $played, $situation);
@@ -113,7 +113,7 @@ final readonly class ShowAlternatives
     {
         $now = $item->now();
         $exercise = $this->catalogue->exercise($now->exercise);
-        $rung = $this->rungs->rungFor($exercise, $now->setting, $brief->situation);
+        $rung = $this->rungs->rungFor($exercise, $now->setting, $brief->situation, (string) $now->words);
         $option = $this->editor->next(new Slot('', $exercise, $now, $rung->things ?? []), $way === 'harder', $brief);
         if ($option === null) {
             return null;
@@ -136,7 +136,8 @@ final readonly class ShowAlternatives
     private function swaps(Item $item, Closure $played, Situation $situation): array
     {
         try {
-            $candidates = $this->rankSwaps->handle($item)->candidates;
+            // One of them may be what is done now.
+            $candidates = $this->rankSwaps->deskOf($item->client())->best($item->prescription(), $situation, self::SWAPS + 1);
         } catch (CoreException) {
             // What cannot be compared has no ranked swaps; leaving it out is always there.
             return [];

@@ -8,8 +8,8 @@ use App\Http\Resources\Programme\PlanDayResource;
 use App\Models\Client;
 use App\Models\Programme;
 use Carbon\CarbonImmutable;
-use NimbleShelf\Core\Programme\Experience;
 use NimbleShelf\Core\Programme\TrainingDay;
+use NimbleShelf\Core\Strength\Experience;
 
 /** What a plan starts from before anything is said of it: what is on record of the client, and the days of the last one. */
 final readonly class FirstWish

@@ -21,12 +21,12 @@ use NimbleShelf\Core\Planning\BlockRule;
 use NimbleShelf\Core\Planning\SessionPlan;
 use NimbleShelf\Core\Planning\Slot as CoreSlot;
 use NimbleShelf\Core\Programme\Brief;
-use NimbleShelf\Core\Programme\Experience;
 use NimbleShelf\Core\Programme\OrderSchool;
 use NimbleShelf\Core\Programme\PlannedDay;
 use NimbleShelf\Core\Programme\PlannedWeek;
 use NimbleShelf\Core\Programme\Structure;
 use NimbleShelf\Core\Programme\TrainingDay;
+use NimbleShelf\Core\Strength\Experience;
 
 /** Turns a programme's rows into what the core plans and judges. */
 final readonly class ReadProgramme

@@ -32,7 +32,6 @@ use NimbleShelf\Core\Planning\Goal;
 use NimbleShelf\Core\Planning\RestingLimbs;
 use NimbleShelf\Core\Planning\Slot as CoreSlot;
 use NimbleShelf\Core\Programme\Brief;
-use NimbleShelf\Core\Programme\Experience;
 use NimbleShelf\Core\Programme\OrderSchool;
 use NimbleShelf\Core\Programme\PlannedDay;
 use NimbleShelf\Core\Programme\PlannedWeek;
@@ -41,6 +40,7 @@ use NimbleShelf\Core\Programme\Structure;
 use NimbleShelf\Core\Programme\WeekChecks;
 use NimbleShelf\Core\Programme\WrittenBlock;
 use NimbleShelf\Core\Programme\WrittenSlot;
+use NimbleShelf\Core\Strength\Experience;
 
 /** A client's programmes as the page shows them, the one that runs with its checks reckoned for today's shelf. */
 final readonly class ShowProgramme
@@ -49,6 +49,8 @@ final readonly class ShowProgramme
     private const PARTS = [
         'muscles' => 'working sets of each muscle, most in the middle of its band',
         'patterns' => 'what a week should hold, on one day and on two',
+        'movements' => 'what the whole body does over the week, each once',
+        'roles' => 'main lifts carry it, builders fill, drills cost',
         'effort' => 'sets whose load is not what the goal asks',
         'basics' => 'skill, mixed movements and holds where something plainer would do',
         'liking' => 'what is liked or known',
@@ -56,6 +58,7 @@ final readonly class ShowProgramme
         'positions' => 'getting down to the floor and up',
         'variety' => 'the same pattern twice in a session',
         'balance' => 'one side outweighing the other',
+        'time' => 'minutes of the visit that are used',
     ];
 
     public function __construct(

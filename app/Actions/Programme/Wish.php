@@ -9,11 +9,11 @@ use NimbleShelf\Core\Exception\InvalidQuantity;
 use NimbleShelf\Core\Matching\Situation;
 use NimbleShelf\Core\Planning\Goal;
 use NimbleShelf\Core\Programme\Brief;
-use NimbleShelf\Core\Programme\Experience;
 use NimbleShelf\Core\Programme\OrderSchool;
 use NimbleShelf\Core\Programme\Pin;
 use NimbleShelf\Core\Programme\Structure;
 use NimbleShelf\Core\Programme\TrainingDay;
+use NimbleShelf\Core\Strength\Experience;
 use NimbleShelf\Core\Text\Plain;
 
 /** What somebody asks a programme to be, before it is known for whom. */

@@ -139,7 +139,7 @@ final readonly class ReplanSession
             if ($problems === []) {
                 continue;
             }
-            $best = $desk->rank($item->prescription(), $situation, limit: 1, sore: $replan->sore)->candidates[0] ?? null;
+            $best = $desk->best($item->prescription(), $situation, 1, $replan->sore)[0] ?? null;
             $why = implode(' ', $problems);
             $proposals[$item->id] = $best === null
                 ? ['candidate' => null, 'sets' => 0, 'why' => $why.' Nothing here can replace it; leave it out today.']

@@ -6,8 +6,8 @@ namespace App\Console\Commands;
 
 use App\Console\Input\BriefShape;
 use App\Console\Input\Fields;
-use NimbleShelf\Core\Catalogue\Catalogue;
 use NimbleShelf\Core\Kit\Thing;
+use NimbleShelf\Core\Matching\Situation;
 use NimbleShelf\Core\Planning\Block;
 use NimbleShelf\Core\Planning\Slot;
 use NimbleShelf\Core\Programme\Brief;
@@ -23,14 +23,14 @@ final class PlanCommand extends JsonCommand
 
     protected $description = 'Plans a programme for a client, a shelf and a home, and proves it';
 
-    public function __construct(private readonly Catalogue $catalogue, private readonly Planner $planner)
+    public function __construct(private readonly BriefShape $briefs, private readonly Planner $planner)
     {
         parent::__construct();
     }
 
     protected function answer(Fields $asked): array
     {
-        $brief = (new BriefShape($this->catalogue))->read($asked);
+        $brief = $this->briefs->read($asked);
         $plan = $this->planner->plan($brief);
 
         return [
@@ -90,7 +90,10 @@ final class PlanCommand extends JsonCommand
             'exercise' => $asked->exercise,
             'setting' => $asked->setting->toArray(),
             'words' => $asked->words,
-            'things' => array_map(static fn (Thing $thing): string => $thing->id, $slot->things),
+            'things' => array_values(array_filter(
+                array_map(static fn (Thing $thing): string => $thing->id, $slot->things),
+                static fn (string $id): bool => $id !== Situation::OWN_SEAT,
+            )),
             'sets' => $asked->sets,
             'reps' => $seconds === null ? $asked->dose->count() : null,
             'seconds' => $seconds,

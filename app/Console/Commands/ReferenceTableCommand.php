@@ -10,8 +10,13 @@ use NimbleShelf\Core\Equivalence\ResistanceModel;
 use NimbleShelf\Core\Equivalence\School;
 use NimbleShelf\Core\Mechanics\Body;
 use NimbleShelf\Core\Mechanics\Setting;
+use NimbleShelf\Core\Strength\Experience;
+use NimbleShelf\Core\Strength\FitnessTest;
+use NimbleShelf\Core\Strength\Norms;
+use NimbleShelf\Core\Strength\Person;
+use NimbleShelf\Core\Strength\StrengthPrior;
 
-/** Writes the tables of model against measurement, and of the legs then and now, into docs/engine.md, between their marks. */
+/** Writes the tables of model against measurement, of the legs then and now, and of norms, into docs/engine.md, between their marks. */
 final class ReferenceTableCommand extends Command
 {
     protected $signature = 'nimble:reference-table {--print : Only print it}';
@@ -66,7 +71,11 @@ final class ReferenceTableCommand extends Command
 
     public function handle(Catalogue $catalogue, ResistanceModel $model): int
     {
-        $tables = ['measured' => self::measured($catalogue, $model), 'legs' => self::legs($catalogue, $model)];
+        $tables = [
+            'measured' => self::measured($catalogue, $model),
+            'legs' => self::legs($catalogue, $model),
+            'norms' => self::norms($catalogue, $model),
+        ];
         if ($this->option('print') === true) {
             $this->output->write(implode("\n---\n", $tables));
 
@@ -138,6 +147,47 @@ final class ReferenceTableCommand extends Command
                 self::against($kg('squat')),
                 self::against($kg('single-leg')),
             );
+        }
+
+        return $table;
+    }
+
+    /** What the middle person of each sex and age is expected to do, beside the norms. */
+    private static function norms(Catalogue $catalogue, ResistanceModel $model): string
+    {
+        $prior = new StrengthPrior($catalogue, $model);
+        $count = static function (string $sex, int $age, string $id, Setting $setting) use ($prior, $catalogue, $model): float {
+            $body = Body::of(...Norms::MEASURED_ON[$sex]);
+            $exercise = $catalogue->exercise($id);
+            $wholeKg = $model->wholeKg($exercise, $body, $model->summary($exercise, $body, $setting), School::Mean, $exercise->pattern);
+            $capacity = $prior->of(Person::of($body, $sex, $age, Experience::Some))->capacity($exercise->pattern);
+
+            return $capacity->repetitionsAround($wholeKg, 0.0)[1];
+        };
+        $table = "| push-ups to fatigue | men, norm fair · good · very good | expected | women on the knees, norm | expected |\n"
+            ."|---|---:|---:|---:|---:|\n";
+        foreach (array_keys(Norms::PUSH_UPS[Person::MALE]) as $age) {
+            $table .= "| about {$age} years |";
+            foreach ([[Person::MALE, 'push-up'], [Person::FEMALE, 'knee-push-up']] as [$sex, $id]) {
+                $table .= sprintf(
+                    ' %s | %.0f |',
+                    implode(' · ', array_slice(Norms::PUSH_UPS[$sex][$age], 0, 3)),
+                    $count($sex, $age, $id, Setting::bodyWeight()),
+                );
+            }
+            $table .= "\n";
+        }
+        $table .= "\n| older people, 30 s by the clock | rises, men | to failure | rises, women | to failure | curls, men | to failure |"
+            ." curls, women | to failure |\n|---|---:|---:|---:|---:|---:|---:|---:|---:|\n";
+        foreach (array_keys(Norms::CHAIR_STANDS[Person::MALE]) as $age) {
+            $table .= "| about {$age} years |";
+            foreach ([[Norms::CHAIR_STANDS, FitnessTest::ChairStand], [Norms::ARM_CURLS, FitnessTest::ArmCurl]] as [$norm, $test]) {
+                foreach ([Person::MALE, Person::FEMALE] as $sex) {
+                    $most = $count($sex, $age, $test->exercise(), $test->setting(Norms::CURL_KG[$sex]));
+                    $table .= sprintf(' %s | %s |', implode('–', $norm[$sex][$age]), $most >= 59.9 ? 'over 60' : sprintf('%.0f', $most));
+                }
+            }
+            $table .= "\n";
         }
 
         return $table;

@@ -10,11 +10,12 @@ use NimbleShelf\Core\Matching\Situation;
 use NimbleShelf\Core\Mechanics\Setting;
 use NimbleShelf\Core\Planning\Goal;
 use NimbleShelf\Core\Programme\Brief;
-use NimbleShelf\Core\Programme\Experience;
 use NimbleShelf\Core\Programme\OrderSchool;
 use NimbleShelf\Core\Programme\Pin;
 use NimbleShelf\Core\Programme\Structure;
 use NimbleShelf\Core\Programme\TrainingDay;
+use NimbleShelf\Core\Strength\Experience;
+use NimbleShelf\Core\Strength\StrengthPrior;
 
 /** Reads what a programme is to be planned for, in the planner's outside shape. */
 final readonly class BriefShape
@@ -24,34 +25,34 @@ final readonly class BriefShape
         Goal::Strength, Goal::Muscle, Goal::Endurance, Goal::Beginner, Goal::Health, Goal::Older, Goal::Youth, Goal::Keep,
     ];
 
-    public function __construct(private Catalogue $catalogue)
+    public function __construct(private Catalogue $catalogue, private StrengthPrior $prior)
     {
     }
 
-    /** @throws InvalidQuantity If something is missing, unknown or out of range, naming it. */
-    public function read(Fields $asked): Brief
+    /**
+     * @param  int|null  $weeks  Where they are not asked for.
+     *
+     * @throws InvalidQuantity If something is missing, unknown or out of range, naming it.
+     */
+    public function read(Fields $asked, ?int $weeks = null): Brief
     {
         $client = $asked->object('client');
-        if ($asked->has('start') && preg_match('/^\d{4}-\d{2}-\d{2}$/', $asked->text('start')) !== 1) {
-            throw InvalidQuantity::because('start', 'start must be a date like 2026-01-31.');
-        }
-        if ($client->has('birth_year')) {
-            $client->whole('birth_year', 1900, 2100, '');
-        }
-        if ($client->has('sex')) {
-            $client->text('sex');
-        }
+        $experience = Experience::from(
+            $client->oneOf('experience', array_column(Experience::cases(), 'value'), Experience::None->value),
+        );
+        $told = Shapes::client($client, array_keys($this->catalogue->patterns));
+        $person = Shapes::person($client, $asked->has('start') ? Shapes::year($asked, 'start') : null, $experience);
 
         return Brief::of(
-            situation: new Situation(
-                Shapes::client($client, array_keys($this->catalogue->patterns)),
+            situation: (new Situation(
+                $told->knowing($this->prior->knowing($person, $told->capacities)),
                 Shapes::shelf($asked->objects('shelf')),
                 Shapes::home($asked->object('home')),
-            ),
+            ))->withASeat(),
             goal: Goal::from($asked->oneOf('goal', array_column(self::GOALS, 'value'))),
-            experience: Experience::from($client->oneOf('experience', array_column(Experience::cases(), 'value'), Experience::None->value)),
+            experience: $experience,
             days: $this->days($asked),
-            weeks: $asked->whole('weeks', 1, 26, 'weeks'),
+            weeks: $weeks ?? $asked->whole('weeks', 1, 26, 'weeks'),
             order: OrderSchool::from(
                 $asked->oneOf('order', array_column(OrderSchool::cases(), 'value'), OrderSchool::CompoundFirst->value),
             ),

@@ -30,12 +30,16 @@ final readonly class SessionShape
     {
     }
 
-    /** @throws InvalidQuantity If something is missing, unknown or out of range, naming it. */
-    public function read(Fields $session): SessionPlan
+    /**
+     * @param  string  $at  Where it stands, for naming what is wrong.
+     *
+     * @throws InvalidQuantity If something is missing, unknown or out of range, naming it.
+     */
+    public function read(Fields $session, string $at = 'session'): SessionPlan
     {
         $blocks = [];
         foreach ($session->objects('blocks') as $i => $block) {
-            $under = "session.blocks.{$i}";
+            $under = "{$at}.blocks.{$i}";
             $kind = BlockKind::from($block->oneOf('kind', array_column(BlockKind::cases(), 'value')));
             $rule = InvalidQuantity::under(
                 $under,

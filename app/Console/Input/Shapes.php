@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Input;
 
+use Carbon\CarbonImmutable;
 use NimbleShelf\Core\Catalogue\Exercise;
 use NimbleShelf\Core\Exception\InvalidQuantity;
 use NimbleShelf\Core\Kit\Home;
@@ -15,6 +16,8 @@ use NimbleShelf\Core\Mechanics\Body;
 use NimbleShelf\Core\Mechanics\Setting;
 use NimbleShelf\Core\Planning\Capacity;
 use NimbleShelf\Core\Planning\Goal;
+use NimbleShelf\Core\Strength\Experience;
+use NimbleShelf\Core\Strength\Person;
 
 /** The shapes that several commands read: client, shelf, home, prescription. Every refusal names its field. */
 final class Shapes
@@ -73,6 +76,43 @@ final class Shapes
         }
 
         return new Client(self::body($client), array_values(array_unique($limits, SORT_REGULAR)), $capacities);
+    }
+
+    /**
+     * Who somebody is, as far as it says what people like them usually can.
+     *
+     * @param  int|null  $year  In which their age is asked; null for this one.
+     * @param  Experience|null  $experience  Where none is said.
+     */
+    public static function person(Fields $client, ?int $year = null, ?Experience $experience = null): Person
+    {
+        $born = $client->has('birth_year') ? $client->whole('birth_year', 1900, 2100, '') : null;
+        $sex = $client->has('sex') ? $client->oneOf('sex', [Person::FEMALE, Person::MALE, 'other']) : null;
+        $age = $born === null ? null : ($year ?? CarbonImmutable::now()->year) - $born;
+
+        return Person::of(
+            self::body($client),
+            $sex === 'other' ? null : $sex,
+            $age === null ? null : (float) max(5, min(110, $age)),
+            $client->has('experience')
+                ? Experience::from($client->oneOf('experience', array_column(Experience::cases(), 'value')))
+                : $experience,
+        );
+    }
+
+    /** The year of a date like 2026-01-31. */
+    public static function year(Fields $asked, string $name): int
+    {
+        $date = $asked->text($name);
+        if (preg_match('/^(\d{4})-(\d{2})-(\d{2})$/', $date, $parts) !== 1 || ! checkdate(
+            (int) $parts[2],
+            (int) $parts[3],
+            (int) $parts[1],
+        )) {
+            throw InvalidQuantity::because($name, "{$name} must be a date like 2026-01-31.");
+        }
+
+        return (int) $parts[1];
     }
 
     public static function home(Fields $home): Home

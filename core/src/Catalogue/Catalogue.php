@@ -71,7 +71,9 @@ final readonly class Catalogue
         $exercises = [];
         foreach ($families as $file) {
             foreach (self::resolved($file, 'exercises') as $id => $data) {
-                $exercise = Exercise::fromArray($data, $rules);
+                $pattern = $patterns[is_string($data['pattern'] ?? null) ? $data['pattern'] : ''] ?? null;
+                $usual = is_array($pattern) ? $pattern['role'] ?? null : null;
+                $exercise = Exercise::fromArray($data + ['role' => $usual ?? Role::Builder->value], $rules);
                 if (! $figures->has($exercise->figureId)) {
                     throw BrokenCatalogue::inExercise($id, sprintf('there is no figure "%s".', $exercise->figureId));
                 }

@@ -54,6 +54,7 @@ final readonly class Exercise
      * @param  list<string>  $formerly  Ids of what is now a way of doing this.
      * @param  string  $palms  How the hands are turned where that tells two movements apart: `up`, `in`, `down`, or `turning` from in
      *     to up; empty where it does not. For the drawing; no sum uses it.
+     * @param  array{bare: Role, weight: Role, band: Role}  $roles  By kind of load.
      */
     public function __construct(
         public string $id,
@@ -92,6 +93,7 @@ final readonly class Exercise
         public array $limits,
         public array $formerly,
         public string $palms,
+        private array $roles,
     ) {
         $this->motionKey = "{$figureId}|{$effort->value}|{$workingLimbs->value}";
         $this->geometryKey = implode('|', [
@@ -129,7 +131,8 @@ final readonly class Exercise
          *     tempo: array{lower: int, pause: int, lift: int, top: int}, ladder: array<string, list<string>>,
          *     cues: array{set_up: list<string>, outward: list<string>, inward: list<string>, breath: string, feel: string},
          *     faults: list<array{fault: string, fix: string}>, cautions: list<string|array{say: string, when: string}>,
-         *     limits?: array<string, array{effect: string, why: string}|null>, formerly?: list<string>, palms?: string
+         *     limits?: array<string, array{effect: string, why: string}|null>, formerly?: list<string>, palms?: string,
+         *     role: string|array{bare: string, weight: string, band: string}
          * } $data
          */
         $side = $data['side'] ?? 'both';
@@ -182,7 +185,28 @@ final readonly class Exercise
             limits: $rules->limitsFor([$data['position'], ...$data['traits'] ?? []], $data['limits'] ?? []),
             formerly: $data['formerly'] ?? [],
             palms: $data['palms'] ?? '',
+            roles: [
+                'bare' => self::roleIn($data['role'], 'bare'),
+                'weight' => self::roleIn($data['role'], 'weight'),
+                'band' => self::roleIn($data['role'], 'band'),
+            ],
         );
+    }
+
+    /** @param  string|array{bare: string, weight: string, band: string}  $roles */
+    private static function roleIn(string|array $roles, string $kind): Role
+    {
+        return Role::from(is_string($roles) ? $roles : $roles[$kind]);
+    }
+
+    /** What it is to a plan with what loads it: nothing but the body, a weight, or a band. */
+    public function role(Setting $setting): Role
+    {
+        return $this->roles[match (true) {
+            $setting->massKg > 0 => 'weight',
+            $setting->band !== null => 'band',
+            default => 'bare',
+        }];
     }
 
     /** Where an implement loads this exercise, or null where it cannot. */

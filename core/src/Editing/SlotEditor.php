@@ -265,7 +265,8 @@ final readonly class SlotEditor
         $ladder = $this->rungs->usable($exercise, $brief->situation);
         $now = null;
         foreach ($ladder as $i => ['rung' => $rung]) {
-            if ($rung->setting->sameAs($slot->assignment->setting)) {
+            // Two tubes of one length are rigged alike; which it is, its words say.
+            if ($rung->setting->sameAs($slot->assignment->setting) && ($now === null || $rung->words === $slot->assignment->words)) {
                 $now = $i;
             }
         }
@@ -277,7 +278,7 @@ final readonly class SlotEditor
             $limbs = $slot->assignment->setting->limbs;
             $alike = array_filter($apart, static fn (array $one): bool => $one['rung']->setting->limbs === $limbs);
             foreach ([...$alike, ...$apart] as ['rung' => $rung]) {
-                return $this->finder->pinned(new Pin(1, $exercise->id, $rung->setting), $brief);
+                return $this->finder->pinned(new Pin(1, $exercise->id, $rung->setting, words: $rung->words), $brief);
             }
         }
         foreach ($exercise->ladder[$isHarder ? 'harder' : 'easier'] ?? [] as $id) {

@@ -26,6 +26,24 @@ final readonly class Client
         $this->preferences = $preferences ?? Preferences::none();
     }
 
+    /** What is known of a pattern from what was done in it; null where there is only what people like this usually can. */
+    public function onRecord(string $pattern): ?Capacity
+    {
+        $capacity = $this->capacities[$pattern] ?? null;
+
+        return $capacity?->isOnRecord() === true ? $capacity : null;
+    }
+
+    /**
+     * The same client with other capacities.
+     *
+     * @param  array<string, Capacity>  $capacities  By pattern.
+     */
+    public function knowing(array $capacities): self
+    {
+        return new self($this->body, $this->limits, $capacities, $this->preferences);
+    }
+
     public function has(Limit $limit): bool
     {
         return in_array($limit, $this->limits, true);

@@ -264,6 +264,11 @@ final class LiveRung
      */
     public static function at(array $rungs, Setting $setting): ?Rung
     {
+        // Of two bands of one length the one that pulls as written; one that was measured anew since is found all the same.
+        usort(
+            $rungs,
+            static fn (Rung $one, Rung $two): int => self::pullsLike($two->setting, $setting) <=> self::pullsLike($one->setting, $setting),
+        );
         foreach ($rungs as $rung) {
             if (! self::sameButForControls($rung->setting, $setting)) {
                 continue;
@@ -339,6 +344,13 @@ final class LiveRung
         }
 
         return $readings;
+    }
+
+    private static function pullsLike(Setting $one, Setting $two): bool
+    {
+        return $one->band !== null && $two->band !== null
+            && abs($one->band->band->aN - $two->band->band->aN) <= self::NEAR
+            && abs($one->band->band->bN - $two->band->band->bN) <= self::NEAR;
     }
 
     private static function sameButForControls(Setting $one, Setting $two): bool

@@ -34,6 +34,9 @@ final readonly class MatchScore
     /** The most that setting up a weight and a band together scores. */
     private const COMBINED = 0.2;
 
+    /** One side at a time instead of both, or the other way round. */
+    private const OTHER_LIMBS = 0.4;
+
     /** @var array<string, float> Share of each part, adding up to one. */
     private array $weights;
 
@@ -82,12 +85,12 @@ final readonly class MatchScore
             'movement' => $closeness,
             'muscles' => self::muscleOverlap($wanted, $exercise),
             'effort' => exp(-($exercise->isHold ? 2.0 : 1.3) * abs($effortOff)),
-            'limbs' => $sameLimbs ? 1.0 : 0.4,
+            'limbs' => $sameLimbs ? 1.0 : self::OTHER_LIMBS,
             'shape' => exp(-1.5 * $curve->shapeDifferenceFrom($prescribed)),
             // Two things at once are more to hold and to watch than their seconds say.
             'set-up' => min(
                 $rung->setting->band !== null && $rung->setting->massKg > 0 ? self::COMBINED : 1.0,
-                ($wanted->position === $exercise->position ? 0.6 : 0.2) + 0.4 * max(0.0, 1 - $rung->setUpSeconds / 120),
+                self::setUp($wanted, $exercise, $rung->setUpSeconds),
             ),
             'liking' => $preferences->scoreOf($rung),
         ];
@@ -97,6 +100,30 @@ final readonly class MatchScore
             array_keys($scores),
             array_values($scores),
         );
+    }
+
+    /** What no rung of an exercise can match more than, 0 to 1: for leaving out early what cannot come among the best. */
+    public function most(Exercise $wanted, Exercise $exercise, Kinship $kinship, Preferences $preferences): float
+    {
+        $scores = [
+            'movement' => $kinship->closeness,
+            'muscles' => self::muscleOverlap($wanted, $exercise),
+            'limbs' => $wanted->oneSideAtATime === $exercise->oneSideAtATime ? 1.0 : self::OTHER_LIMBS,
+            // No rung is set up sooner than its exercise.
+            'set-up' => self::setUp($wanted, $exercise, $exercise->setUpSeconds),
+            'liking' => $preferences->mostOf($exercise),
+        ];
+        $most = 0.0;
+        foreach ($this->weights as $part => $weight) {
+            $most += $weight * ($scores[$part] ?? 1.0);
+        }
+
+        return $kinship->byMuscles ? $most * self::BY_MUSCLES : $most;
+    }
+
+    private static function setUp(Exercise $wanted, Exercise $exercise, int $seconds): float
+    {
+        return ($wanted->position === $exercise->position ? 0.6 : 0.2) + 0.4 * max(0.0, 1 - $seconds / 120);
     }
 
     /** @param  list<MatchPart>  $parts */

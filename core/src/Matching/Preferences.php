@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NimbleShelf\Core\Matching;
 
+use NimbleShelf\Core\Catalogue\Exercise;
 use NimbleShelf\Core\Kit\Thing;
 use NimbleShelf\Core\Text\Plain;
 
@@ -50,9 +51,15 @@ final readonly class Preferences
     {
         return match (true) {
             $this->names($this->dislikes, $rung) !== null => 0.0,
-            $this->names($this->likes, $rung) !== null, $this->knows($rung) => 1.0,
+            $this->names($this->likes, $rung) !== null, $this->knows($rung->exercise) => 1.0,
             default => 0.5,
         };
+    }
+
+    /** The most that `scoreOf()` gives any rung of an exercise. */
+    public function mostOf(Exercise $exercise): float
+    {
+        return $this->likes === [] && ! $this->knows($exercise) ? 0.5 : 1.0;
     }
 
     /** Why it is liked or known; null where there is nothing to say. */
@@ -64,7 +71,7 @@ final readonly class Preferences
         return match (true) {
             $disliked !== null => "The client does not like it ({$disliked}).",
             $liked !== null => "The client likes it ({$liked}).",
-            $this->knows($rung) => sprintf(
+            $this->knows($rung->exercise) => sprintf(
                 'The client knows it: %s of late.',
                 Plain::count($this->done[$rung->exercise->id], 'set'),
             ),
@@ -72,9 +79,9 @@ final readonly class Preferences
         };
     }
 
-    private function knows(Rung $rung): bool
+    private function knows(Exercise $exercise): bool
     {
-        return ($this->done[$rung->exercise->id] ?? 0) >= self::KNOWN_SETS;
+        return ($this->done[$exercise->id] ?? 0) >= self::KNOWN_SETS;
     }
 
     /** @param  list<string>  $phrases */

@@ -163,6 +163,71 @@ final readonly class SwapDesk
     }
 
     /**
+     * The first candidates of `rank()` and nothing else: what cannot come among them is not asked.
+     *
+     * @param  int  $limit  Most candidates to return, best first; 1 or more.
+     * @return list<Candidate>
+     *
+     * @throws InvalidQuantity If the prescribed setting does not fit its exercise.
+     * @throws UnknownExercise If the exercise is not in the catalogue.
+     */
+    public function best(Prescription $prescription, Situation $situation, int $limit, ?SorePart $sore = null): array
+    {
+        $asked = $this->asked($prescription, $situation->client, School::Mean);
+        $most = [[], []];
+        $kin = [];
+        foreach (array_values($this->catalogue->exercises) as $i => $exercise) {
+            $kinship = Kinship::between($asked->exercise, $exercise, $this->catalogue);
+            if ($kinship !== null && $sore?->against($exercise) === null) {
+                $kin[$i] = [$exercise, $kinship];
+                $most[$kinship->byMuscles ? 1 : 0][$i] = $this->score->most(
+                    $asked->exercise,
+                    $exercise,
+                    $kinship,
+                    $situation->client->preferences,
+                );
+            }
+        }
+        [$comparable, $neighbours] = $most;
+        arsort($comparable);
+        arsort($neighbours);
+        $found = [];
+        $atLeast = 0.0;
+        $ask = function (array $mosts, bool $all = false) use (&$found, &$atLeast, $kin, $asked, $situation, $limit): void {
+            foreach ($mosts as $i => $bound) {
+                if (! isset($found[$i]) && ($all || $bound >= $atLeast - 1e-9)) {
+                    [$found[$i]] = $this->bestOf($kin[$i][0], $asked, $kin[$i][1], $situation, School::Mean);
+                    $matches = array_map(static fn (Internal\Rated $one): float => $one->match, array_merge(...array_values($found)));
+                    rsort($matches);
+                    $atLeast = $matches[$limit - 1] ?? 0.0;
+                }
+            }
+        };
+        $ask($comparable);
+        if ($neighbours !== [] && max($neighbours) >= $atLeast - 1e-9) {
+            // Only where too few can be compared, which is known once all of those are asked.
+            $ask($comparable, all: true);
+            if (! $this->areEnough(array_merge(...array_values($found)))) {
+                $ask($neighbours);
+            }
+        }
+        // In the order in which all of them would have been asked.
+        ksort($found);
+        $best = [];
+        foreach ([$comparable, $neighbours] as $mosts) {
+            array_push($best, ...array_merge(...array_values(array_intersect_key($found, $mosts))));
+        }
+        usort($best, static fn (Internal\Rated $one, Internal\Rated $two): int => $two->match <=> $one->match);
+
+        return $best === []
+            ? $this->rank($prescription, $situation, School::Mean, $limit, $sore)->candidates
+            : array_map(
+                fn (Internal\Rated $one): Candidate => $this->candidate($one, $situation, School::Mean),
+                array_slice($best, 0, $limit),
+            );
+    }
+
+    /**
      * What one rung comes to in the place of a prescription, ranked by nothing: for a setting or a tempo moved by hand.
      *
      * @param  Execution|null  $execution  Set by hand; null to find a tempo.
@@ -193,7 +258,7 @@ final readonly class SwapDesk
             return 'It trains neither the pattern nor the main muscle.';
         }
         if ($kinship->byMuscles || $asked->isNextToNothing()) {
-            $asked = $asked->inAnotherMeasure($rung->exercise, $situation->client->capacities[$rung->exercise->pattern] ?? null);
+            $asked = $asked->inAnotherMeasure($rung->exercise, $situation->client->onRecord($rung->exercise->pattern));
         }
         $wholeKg = $this->model->wholeKg($rung->exercise, $situation->client->body, $curve, $school, $asked->pattern);
         $rated = $this->rated($rung, $curve, $wholeKg, $asked, $kinship, $situation->client, $execution);
@@ -218,7 +283,7 @@ final readonly class SwapDesk
     {
         $exercise = $this->catalogue->exercise($prescription->exercise);
         $equivalent = $this->model->equivalent($exercise, $client->body, $prescription->setting, $school);
-        $capacity = $client->capacities[$exercise->pattern] ?? null;
+        $capacity = $client->onRecord($exercise->pattern);
 
         return new Internal\Asked(
             prescription: $prescription,
@@ -254,7 +319,7 @@ final readonly class SwapDesk
         }
         // A slack band hardly resists: what it comes to says nothing about what to look for.
         if ($kinship->byMuscles || $asked->isNextToNothing()) {
-            $asked = $asked->inAnotherMeasure($exercise, $situation->client->capacities[$exercise->pattern] ?? null);
+            $asked = $asked->inAnotherMeasure($exercise, $situation->client->onRecord($exercise->pattern));
         }
         $pattern = $asked->pattern;
         $wantedKg = $this->wantedKg($asked);

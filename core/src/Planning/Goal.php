@@ -32,6 +32,17 @@ enum Goal: string
         };
     }
 
+    /** What trainers ask for within the window where nothing else decides; our choice. */
+    public function usualRepetitions(): int
+    {
+        return match ($this) {
+            self::Strength => 5,
+            self::Beginner => 8,
+            self::Muscle, self::Keep, self::Health, self::Older, self::Youth => 10,
+            self::MuscleLight, self::Endurance => 18,
+        };
+    }
+
     /** @return array{int, int} Fewest and most repetitions left in reserve. */
     public function reserve(): array
     {

@@ -17,6 +17,9 @@ final readonly class RepetitionMaximum
     /** Brzycki's line reaches zero at 37; beyond 30 it is left out. */
     private const BRZYCKI_LAST = 30.0;
 
+    /** Middle absolute deviation of a normal distribution to its standard deviation. */
+    private const MAD_TO_SD = 1.4826;
+
     private function __construct(
         public float $epleyKg,
         public ?float $brzyckiKg,
@@ -69,6 +72,17 @@ final readonly class RepetitionMaximum
         $mean = array_sum($all) / count($all);
 
         return sqrt(array_sum(array_map(static fn (float $kg): float => ($kg - $mean) ** 2, $all)) / count($all));
+    }
+
+    /**
+     * Returns the middle distance of the formulas from their median, scaled to a standard deviation, kilograms: what one formula
+     * does that runs away, as Brzycki's does near thirty, counts no more than what any other does.
+     */
+    public function usualSpreadKg(): float
+    {
+        $median = $this->medianKg();
+
+        return self::MAD_TO_SD * self::median(array_map(static fn (float $kg): float => abs($kg - $median), $this->all()));
     }
 
     /**

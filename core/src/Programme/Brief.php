@@ -8,7 +8,9 @@ use NimbleShelf\Core\Exception\InvalidQuantity;
 use NimbleShelf\Core\Matching\Limit;
 use NimbleShelf\Core\Matching\Rail;
 use NimbleShelf\Core\Matching\Situation;
+use NimbleShelf\Core\Planning\Capacity;
 use NimbleShelf\Core\Planning\Goal;
+use NimbleShelf\Core\Strength\Experience;
 
 /** What a programme is to be planned for: who, with what, to what end, and on which days. */
 final readonly class Brief
@@ -79,6 +81,35 @@ final readonly class Brief
         usort($days, static fn (TrainingDay $one, TrainingDay $two): int => $one->weekday <=> $two->weekday);
 
         return new self($situation, $goal, $experience, $days, $weeks, $order, $structure, $pinned, $dislikes, $paceFactor);
+    }
+
+    /**
+     * The same with other capacities.
+     *
+     * @param  array<string, Capacity>  $capacities  By pattern.
+     */
+    public function knowing(array $capacities): self
+    {
+        $there = $this->situation;
+
+        return new self(
+            new Situation($there->client->knowing($capacities), $there->shelf, $there->home),
+            $this->goal,
+            $this->experience,
+            $this->days,
+            $this->weeks,
+            $this->order,
+            $this->structure,
+            $this->pinned,
+            $this->dislikes,
+            $this->paceFactor,
+        );
+    }
+
+    /** New to it, older, young, with child, or with a limit that asks for care: begins lower, and never near what could be too much. */
+    public function isCareful(): bool
+    {
+        return $this->experience === Experience::None || $this->whyNotToFailure() !== null;
     }
 
     public function band(): VolumeBand

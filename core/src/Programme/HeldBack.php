@@ -68,12 +68,16 @@ final readonly class HeldBack
                     : '',
                 array_merge(...[[], ...array_map(array_keys(...), $days)]),
             )),
-            ['', ...array_keys($brief->situation->client->capacities)],
+            ['', ...array_filter(
+                array_keys($brief->situation->client->capacities),
+                static fn (string $pattern): bool => $brief->situation->client->onRecord($pattern) !== null,
+            )],
         );
         if ($unknown !== []) {
             $said[] = sprintf(
-                'No set is on record for these patterns, so loads start light and the first sets set them: %s.',
-                implode('; ', array_map(
+                'The first week is light on purpose: nothing is on record of %s, so loads come from what people like this can, '
+                    .'and the first sets set them.',
+                Plain::listed(array_map(
                     fn (string $pattern): string => mb_strtolower($this->catalogue->pattern($pattern)->name),
                     array_values($unknown),
                 )),
@@ -125,21 +129,21 @@ final readonly class HeldBack
      */
     private function tooLight(array $options, array $days, Brief $brief): array
     {
-        $best = $chosen = [];
+        $isThere = $chosen = [];
         foreach ($options as $i => $option) {
             $pattern = $option->exercise->pattern;
             if (isset($brief->situation->client->capacities[$pattern]) && $option->wholeKg !== null && ! $option->exercise->isHold) {
-                $best[$pattern] = max($best[$pattern] ?? 0.0, $option->match);
+                $isThere[$pattern] = ($isThere[$pattern] ?? false) || ! $option->isTooLight($brief);
             }
             foreach ($days as $slots) {
-                if (isset($slots[$i]) && $option->match < 1.0 && $option->wholeKg !== null) {
+                if (isset($slots[$i]) && $option->isTooLight($brief)) {
                     $chosen[$pattern] = $option;
                 }
             }
         }
         $said = [];
         foreach ($chosen as $pattern => $option) {
-            if (($best[$pattern] ?? 1.0) >= 1.0) {
+            if ($isThere[$pattern] ?? true) {
                 continue;
             }
             $wanted = RepetitionMaximum::loadFor(
@@ -147,7 +151,8 @@ final readonly class HeldBack
                 $brief->goal->repetitions()[1] + $brief->mostReserve(),
             );
             $said[] = sprintf(
-                '%s: the heaviest the shelf allows (%s) is %s kg of the reference lift short; until then repetitions make up for it.',
+                '%s: the heaviest the shelf allows (%s) is %s kg of the reference lift short; until then repetitions or slow '
+                    .'lowering make up for it.',
                 $this->catalogue->pattern($pattern)->name,
                 $option->rung->words,
                 Plain::number(max(0.1, round($wanted - (float) $option->wholeKg, 1)), 1),

@@ -5,22 +5,29 @@ declare(strict_types=1);
 namespace NimbleShelf\Core\Programme;
 
 use NimbleShelf\Core\Catalogue\Exercise;
+use NimbleShelf\Core\Catalogue\Role;
 use NimbleShelf\Core\Matching\Rung;
 use NimbleShelf\Core\Planning\Assignment;
 use NimbleShelf\Core\Planning\Dose;
 use NimbleShelf\Core\Planning\Sides;
 use NimbleShelf\Core\Planning\Slot;
+use NimbleShelf\Core\Planning\Tempo;
 
 /** One rung that could stand in a week, with the dose a goal asks of it and what a set costs and gives. */
 final readonly class PlanOption
 {
+    /** What it is to a plan as it is loaded here. */
+    public Role $role;
+
     /**
      * @param  float|null  $wholeKg  In the pattern's reference lift; null where nothing is measured.
      * @param  float  $match  How well the load meets the goal, 0 to 1.
      * @param  float  $liking  0 for nothing known, 1 for liked or known.
-     * @param  array<string, int>  $halves  Half sets by muscle that one set gives.
+     * @param  array<string, int>  $halves  Half sets by muscle that one set gives; recovery goes by all of them.
+     * @param  bool  $counts  False where a set is too light to count for at least a half of what it gives.
      * @param  float  $workSeconds  One set, all sides, as long as it grows before the first lighter week.
      * @param  string  $why  Why this rung and no other of its exercise.
+     * @param  Tempo|null  $tempo  Slower than usual, where nothing is heavier; null for the usual.
      */
     public function __construct(
         public Exercise $exercise,
@@ -36,13 +43,30 @@ final readonly class PlanOption
         public float $workSeconds,
         public bool $isOnFloor,
         public string $why,
+        public ?Tempo $tempo = null,
+        public bool $counts = true,
     ) {
+        $this->role = $exercise->role($rung->setting);
     }
 
     /** Tells two options apart that may not both stand in one session. */
     public function key(): string
     {
         return $this->exercise->id;
+    }
+
+    /** True of what carries a plan. */
+    public function isMain(): bool
+    {
+        return $this->role === Role::Main || $this->role === Role::Power;
+    }
+
+    /** True where nothing heavier is there and repetitions or a slow tempo have to make up for it. */
+    public function isTooLight(Brief $brief): bool
+    {
+        return $this->wholeKg !== null
+            && ! $this->exercise->isHold
+            && ($this->tempo !== null || $this->dose->count() > $brief->goal->repetitions()[1]);
     }
 
     public function group(): ?PatternGroup
@@ -62,6 +86,7 @@ final readonly class PlanOption
             sides: $this->sides,
             words: $this->rung->words,
             why: $this->why,
+            tempo: $this->tempo,
         );
     }
 
@@ -82,6 +107,8 @@ final readonly class PlanOption
             $this->workSeconds,
             $this->isOnFloor,
             $this->why,
+            $asked->tempo,
+            $this->counts,
         );
     }
 

@@ -52,6 +52,7 @@ final readonly class Planner
      */
     public function plan(Brief $brief, ?\Closure $progress = null): ProgrammePlan
     {
+        $brief = $this->finder->known($brief);
         $options = $this->finder->options($brief);
         $progress?->__invoke(0.4);
         [$options, $pinned] = $this->withPins($options, $brief);
@@ -69,7 +70,7 @@ final readonly class Planner
         return new ProgrammePlan(
             $weeks,
             $checks,
-            WeekScore::of($days, $options, $brief->band()),
+            WeekScore::of($days, $options, $brief),
             $this->heldBack->words($options, $days, $impossible, $brief),
             $steps,
             $equivalents,
@@ -123,7 +124,7 @@ final readonly class Planner
                     $less = $days[$i];
                     $less[$option] = $sets > 2 ? $sets - 1 : 0;
                     $without = array_values(array_replace($days, [$i => array_filter($less, static fn (int $left): bool => $left > 0)]));
-                    $lost = -WeekScore::of($without, $options, $brief->band())->total;
+                    $lost = -WeekScore::of($without, $options, $brief)->total;
                     if ($lost < $least) {
                         [$least, $worst] = [$lost, $without];
                     }

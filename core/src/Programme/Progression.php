@@ -157,6 +157,7 @@ final readonly class Progression
             sides: $option->sides,
             words: $rung->words,
             why: $option->why,
+            tempo: $option->tempo,
         ), $rung->things);
     }
 

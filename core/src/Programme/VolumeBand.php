@@ -7,6 +7,7 @@ namespace NimbleShelf\Core\Programme;
 use NimbleShelf\Core\Matching\Client;
 use NimbleShelf\Core\Matching\Limit;
 use NimbleShelf\Core\Planning\Goal;
+use NimbleShelf\Core\Strength\Experience;
 
 /** Hard sets a week that do a muscle good, fewest and most; planning contract, section 4. */
 final readonly class VolumeBand

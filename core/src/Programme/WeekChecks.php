@@ -14,6 +14,7 @@ use NimbleShelf\Core\Planning\Capacity;
 use NimbleShelf\Core\Planning\KitConflict;
 use NimbleShelf\Core\Planning\RepetitionMaximum;
 use NimbleShelf\Core\Planning\Slot;
+use NimbleShelf\Core\Planning\Tempo;
 use NimbleShelf\Core\Text\Plain;
 
 /** Judges a week by what a good one keeps to, each rule with its figure; written by hand or planned, it is the same judge. */
@@ -176,12 +177,14 @@ final readonly class WeekChecks
             $before = count($off);
             $assignment = $slot->assignment;
             $count = $assignment->dose->count();
-            $capacity = $brief->situation->client->capacities[$slot->exercise->pattern] ?? null;
+            $capacity = $brief->situation->client->onRecord($slot->exercise->pattern);
+            // Without a set on record the first week is light on purpose; only what is more than is likely would be a fault.
+            $isFirst = $capacity === null && $count < $fewest;
             $spare = $week->isDeload ? 2 : 0;
             $isAsWanted = $assignment->reserve >= $brief->leastReserve() && $assignment->reserve <= $brief->mostReserve() + $spare;
             if (! $isAsWanted) {
                 $off[] = sprintf('%s leaves %d in reserve', $slot->exercise->name, $assignment->reserve);
-            } elseif (! $assignment->dose->isTimed() && ($count < $fewest || $count > $most)) {
+            } elseif (! $assignment->dose->isTimed() && ! $isFirst && ($count < $fewest || $count > $most)) {
                 $off[] = sprintf('%s stands at %s: %s', $slot->exercise->name, Plain::count($count, 'repetition'), $count > $most
                     ? 'the shelf has nothing heavier for it, so repetitions make up for it'
                     : 'fewer than the goal asks');
@@ -218,7 +221,7 @@ final readonly class WeekChecks
             sprintf('%d–%d repetitions with %d–%d in reserve', $fewest, $most, $brief->leastReserve(), $brief->mostReserve()),
             match (true) {
                 $off !== [] => implode('; ', $off).'.',
-                $unknown > 0 => sprintf('%s without a load on record: the first set tells.', ucfirst(Plain::count($unknown, 'exercise'))),
+                $unknown > 0 => sprintf('%s light on purpose, until the first set is logged.', ucfirst(Plain::count($unknown, 'exercise'))),
                 default => 'Every dose lies in the window of the goal.',
             },
             $threads,
@@ -231,7 +234,9 @@ final readonly class WeekChecks
         $curve = $this->model->summary($slot->exercise, $body, $slot->assignment->setting);
         $wholeKg = $this->model->wholeKg($slot->exercise, $body, $curve, School::Mean, $slot->exercise->pattern);
 
-        return RepetitionMaximum::repetitionsToFailure($capacity->kg, max(0.1, $wholeKg));
+        $atUsual = RepetitionMaximum::repetitionsToFailure($capacity->kg, max(0.1, $wholeKg));
+
+        return $slot->assignment->tempo?->repetitionsFrom($atUsual, Tempo::of(...$slot->exercise->tempo)) ?? $atUsual;
     }
 
     private function frame(PlannedWeek $week, PlannedDay $day): Check

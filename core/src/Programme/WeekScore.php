@@ -19,7 +19,7 @@ final readonly class WeekScore
     public const PATTERNS = [0.0, 8.0, 12.0];
 
     /** A set that meets the goal not at all. */
-    public const MISMATCH = 1.0;
+    public const MISMATCH = 2.0;
 
     /** A slot that is liked or known. */
     public const LIKED = 1.0;
@@ -45,6 +45,24 @@ final readonly class WeekScore
 
     public const BALANCED = 1.5;
 
+    /** A set by what its exercise is to a plan: main lifts carry it, drills are work only where nothing else is left. */
+    public const ROLES = ['main' => 1.0, 'power' => 1.0, 'trunk' => 0.0, 'builder' => -0.5, 'drill' => -4.0];
+
+    /** Each working set that main lifts are short of half of them. */
+    public const SHORT_OF_HALF = 3.0;
+
+    /** Each movement of the whole body that the week holds. */
+    public const MOVEMENT = 4.0;
+
+    /** A minute of a visit that stays empty, up to nearly all of it. */
+    public const IDLE_MINUTE = 0.4;
+
+    /** So much of the time for work is wanted used; set-ups are reckoned from above, so that this is some 85 % of the visit. */
+    public const USED = 0.94;
+
+    /** How much further from the plainest each step of skill is for who is new, older or has to take care. */
+    public const CAREFUL = 3.0;
+
     /** @param  array<string, float>  $parts */
     private function __construct(public float $total, public array $parts)
     {
@@ -54,18 +72,34 @@ final readonly class WeekScore
      * @param  list<array<int, int>>  $days  For each day the sets of each option that stands there.
      * @param  list<PlanOption>  $options
      */
-    public static function of(array $days, array $options, VolumeBand $band): self
+    public static function of(array $days, array $options, Brief $brief): self
     {
+        $band = $brief->band();
         $parts = array_fill_keys(
-            ['muscles', 'patterns', 'effort', 'basics', 'liking', 'changes', 'positions', 'variety', 'balance'],
+            [
+                'muscles',
+                'patterns',
+                'movements',
+                'roles',
+                'effort',
+                'basics',
+                'liking',
+                'changes',
+                'positions',
+                'variety',
+                'balance',
+                'time',
+            ],
             0.0,
         );
-        $halves = $groups = $regions = [];
+        $halves = $groups = $regions = $movements = [];
+        $main = $all = 0;
         foreach ($days as $day => $slots) {
             $onFloor = $patterns = [];
+            $seconds = 0.0;
             foreach ($slots as $i => $sets) {
                 $option = $options[$i];
-                foreach ($option->halves as $muscle => $each) {
+                foreach ($option->counts ? $option->halves : [] as $muscle => $each) {
                     $halves[$muscle] = ($halves[$muscle] ?? 0) + $each * $sets;
                 }
                 $group = $option->group();
@@ -77,12 +111,21 @@ final readonly class WeekScore
                     $regions[$region->value] = ($regions[$region->value] ?? 0) + $sets;
                 }
                 $parts['effort'] -= self::MISMATCH * (1 - $option->match) * $sets;
-                $parts['basics'] -= self::farFromBasic($option);
+                $movement = Movement::of($option->exercise->pattern);
+                if ($movement !== null) {
+                    $movements[$movement->value] = true;
+                }
+                $parts['roles'] += self::ROLES[$option->role->value] * $sets;
+                $main += $option->isMain() ? $sets : 0;
+                $all += $sets;
+                $seconds += WeekState::boundSeconds($option, $sets, $brief);
+                $parts['basics'] -= self::farFromBasic($option, $brief);
                 $parts['liking'] += self::LIKED * $option->liking;
                 $parts['changes'] -= self::SET_UP_MINUTE * $option->rung->setUpSeconds / 60;
                 $onFloor[] = $option->isOnFloor;
                 $patterns[] = $option->exercise->pattern;
             }
+            $parts['time'] += $slots === [] ? 0.0 : self::used($seconds, $brief->days[$day]);
             $parts['positions'] -= self::mixing(count(array_filter($onFloor)), count($onFloor) - count(array_filter($onFloor)));
             $parts['variety'] -= self::REPEATED * (count($patterns) - count(array_unique($patterns)));
         }
@@ -92,6 +135,8 @@ final readonly class WeekScore
         foreach ($groups as $on) {
             $parts['patterns'] += self::PATTERNS[min(2, count($on))];
         }
+        $parts['roles'] -= self::shortOfHalf($main, $all);
+        $parts['movements'] += self::MOVEMENT * count($movements);
         $parts['balance'] -= self::imbalance($regions);
 
         return new self(array_sum($parts), $parts);
@@ -106,22 +151,35 @@ final readonly class WeekScore
     }
 
     /** What a slot is worth by itself, whatever else stands in the week. */
-    public static function slot(PlanOption $option, int $sets): float
+    public static function slot(PlanOption $option, int $sets, Brief $brief): float
     {
         return $sets === 0 ? 0.0 : self::LIKED * $option->liking
+            + self::ROLES[$option->role->value] * $sets
             - self::MISMATCH * (1 - $option->match) * $sets
-            - self::farFromBasic($option)
+            - self::farFromBasic($option, $brief)
             - self::SET_UP_MINUTE * $option->rung->setUpSeconds / 60;
     }
 
     /** Plain lifts first: what takes skill, mixes movements or only holds is for when there is nothing plainer. */
-    public static function farFromBasic(PlanOption $option): float
+    public static function farFromBasic(PlanOption $option, Brief $brief): float
     {
         $exercise = $option->exercise;
 
-        return self::SKILL * ($exercise->skill - 1)
+        return self::SKILL * ($brief->isCareful() ? self::CAREFUL : 1.0) * ($exercise->skill - 1)
             + ($exercise->reckonedAs === null ? 0.0 : self::COMBINED)
             + ($exercise->isHold && $option->group() !== PatternGroup::Trunk ? self::HELD : 0.0);
+    }
+
+    /** What is worth of a visit that work takes so many seconds of: nothing empty, nearly full all. */
+    public static function used(float $seconds, TrainingDay $day): float
+    {
+        return self::IDLE_MINUTE * min($seconds, self::USED * Frame::workSeconds($day->minutes)) / 60;
+    }
+
+    /** What it costs that so many sets of main lifts, power with them, are less than half of all. */
+    public static function shortOfHalf(int $main, int $all): float
+    {
+        return self::SHORT_OF_HALF * max(0.0, $all / 2 - $main);
     }
 
     public static function mixing(int $onFloor, int $standing): float

@@ -106,20 +106,6 @@ final class WeekSearch
         return $best;
     }
 
-    /** Begins twice, with what gives most and with what gives most for its time, and keeps the better week. */
-    private function fromNothing(): void
-    {
-        $days = array_keys($this->brief->days);
-        [$empty, $nothing] = [$this->state->days, $this->state->total];
-        $this->fill($days, byTime: true);
-        [$quick, $total] = [$this->state->days, $this->state->total];
-        $this->restore($empty, $nothing);
-        $this->fill($days, byTime: false);
-        if ($this->state->total < $total) {
-            $this->restore($quick, $total);
-        }
-    }
-
     /**
      * Adds the best there is again and again until nothing helps or fits.
      *
@@ -160,10 +146,23 @@ final class WeekSearch
         return $best;
     }
 
-    /** Plans one day after the other anew as long as that helps, then looks at single slots, and begins again. */
+    /** Climbs twice, from what gives most and from what gives most for its time, and keeps the better week. */
     private function climb(): void
     {
-        $this->fromNothing();
+        [$empty, $nothing] = [$this->state->days, $this->state->total];
+        $this->climbFrom(byTime: true);
+        [$quick, $total] = [$this->state->days, $this->state->total];
+        $this->restore($empty, $nothing);
+        $this->climbFrom(byTime: false);
+        if ($this->state->total < $total) {
+            $this->restore($quick, $total);
+        }
+    }
+
+    /** Plans one day after the other anew as long as that helps, then looks at single slots, and begins again. */
+    private function climbFrom(bool $byTime): void
+    {
+        $this->fill(array_keys($this->brief->days), $byTime);
         do {
             $before = $this->state->total;
             foreach (array_keys($this->brief->days) as $day) {
@@ -268,14 +267,16 @@ final class WeekSearch
         foreach ($this->state->days as $day => $slots) {
             foreach (array_diff_key($slots, $this->pinned[$day]) as $option => $sets) {
                 foreach ($sets > self::LEAST_SETS ? [0, $sets - 1] : [0] as $left) {
-                    [$before, $total] = [$this->state->days, $this->state->total];
-                    if (! isset($before[$day][$option]) || $before[$day][$option] <= $left) {
-                        continue;
-                    }
-                    $this->state->put($day, $option, $left);
-                    $this->fill(array_keys($this->brief->days), byTime: false);
-                    if ($this->state->total <= $total + self::WORTH) {
-                        $this->restore($before, $total);
+                    foreach ([false, true] as $byTime) {
+                        [$before, $total] = [$this->state->days, $this->state->total];
+                        if (! isset($before[$day][$option]) || $before[$day][$option] <= $left) {
+                            continue;
+                        }
+                        $this->state->put($day, $option, $left);
+                        $this->fill(array_keys($this->brief->days), $byTime);
+                        if ($this->state->total <= $total + self::WORTH) {
+                            $this->restore($before, $total);
+                        }
                     }
                 }
             }

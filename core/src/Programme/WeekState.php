@@ -50,10 +50,18 @@ final class WeekState
     /** @var array<string, array<int, int>> Slots by group and day. */
     private array $groups = [];
 
+    /** @var array<string, int> Slots of the week by movement. */
+    private array $movements = [];
+
     /** @var array<string, int> */
     private array $regions = ['push' => 0, 'pull' => 0, 'front' => 0, 'back' => 0];
 
     private float $imbalance = 0.0;
+
+    /** Sets of main lifts, and of all. */
+    private int $main = 0;
+
+    private int $all = 0;
 
     /** @var list<list<int>> Days less than two nights away. */
     private array $near = [];
@@ -63,8 +71,8 @@ final class WeekState
 
     /**
      * @var list<array{
-     *     seconds: float, setUp: float, group: string|null, region: string|null, pattern: string, key: string, floor: int,
-     *     judged: array<string, int>, slot: list<float>
+     *     seconds: float, setUp: float, group: string|null, movement: string|null, region: string|null, pattern: string,
+     *     main: bool, key: string, floor: int, judged: array<string, int>, slot: list<float>
      * }> What does not change of each option.
      */
     private array $known = [];
@@ -94,13 +102,15 @@ final class WeekState
                 'seconds' => self::boundSeconds($option, 1, $brief) - self::boundSeconds($option, 0, $brief),
                 'setUp' => self::boundSeconds($option, 0, $brief),
                 'group' => $option->group()?->value,
+                'movement' => Movement::of($option->exercise->pattern)?->value,
                 'region' => Region::of($option->exercise->pattern)?->value,
                 'pattern' => $option->exercise->pattern,
+                'main' => $option->isMain(),
                 'key' => $option->key(),
                 'floor' => $option->isOnFloor ? 1 : 0,
-                'judged' => array_intersect_key($option->halves, Muscles::WEIGHTS),
+                'judged' => $option->counts ? array_intersect_key($option->halves, Muscles::WEIGHTS) : [],
                 'slot' => array_map(
-                    static fn (int $sets): float => WeekScore::slot($option, $sets),
+                    static fn (int $sets): float => WeekScore::slot($option, $sets, $brief),
                     range(0, $brief->experience->mostSets()),
                 ),
             ];
@@ -133,8 +143,9 @@ final class WeekState
                 || ($way === 1 && ! $this->hasRoomFor($day, $known['key'])))) {
             return null;
         }
-        $gain = ($known['slot'][$sets] ?? WeekScore::slot($this->options[$option], $sets))
-            - ($known['slot'][$now] ?? WeekScore::slot($this->options[$option], $now));
+        $gain = ($known['slot'][$sets] ?? WeekScore::slot($this->options[$option], $sets, $this->brief))
+            - ($known['slot'][$now] ?? WeekScore::slot($this->options[$option], $now, $this->brief));
+        $gain += $this->worthOfTime($day, $more * $known['seconds'] + $way * $known['setUp']);
         if ($more > 0 && $this->near[$day] !== []) {
             foreach ($this->options[$option]->halves as $muscle => $each) {
                 if (($this->dayHalves[$day][$muscle] ?? 0) + $each * $more >= self::HARD_DAY && $this->worksHardNear($day, $muscle)) {
@@ -150,7 +161,11 @@ final class WeekState
         }
         if ($way !== 0) {
             $gain += $this->worthOfPlace($day, $known['group'], $known['pattern'], $known['floor'], $way);
+            $there = $known['movement'] === null ? 1 : $this->movements[$known['movement']] ?? 0;
+            $gain += $known['movement'] === null ? 0.0 : WeekScore::MOVEMENT * (($there + $way > 0 ? 1 : 0) - ($there > 0 ? 1 : 0));
         }
+        $gain -= WeekScore::shortOfHalf($this->main + ($known['main'] ? $more : 0), $this->all + $more)
+            - WeekScore::shortOfHalf($this->main, $this->all);
         if ($known['region'] !== null) {
             $regions = $this->regions;
             $regions[$known['region']] += $more;
@@ -158,6 +173,14 @@ final class WeekState
         }
 
         return $gain;
+    }
+
+    /** What changes by so many seconds more on a day, or fewer. */
+    private function worthOfTime(int $day, float $more): float
+    {
+        $training = $this->brief->days[$day];
+
+        return WeekScore::used($this->seconds[$day] + $more, $training) - WeekScore::used($this->seconds[$day], $training);
     }
 
     /** What changes by a slot that comes (1) or goes (-1), however many sets it has. */
@@ -191,8 +214,10 @@ final class WeekState
         $more = $sets - $now;
         $way = $now === 0 ? 1 : ($sets === 0 ? -1 : 0);
         $this->seconds[$day] += $more * $known['seconds'] + $way * $known['setUp'];
+        $this->main += $known['main'] ? $more : 0;
+        $this->all += $more;
         foreach ($one->halves as $muscle => $each) {
-            $this->halves[$muscle] = ($this->halves[$muscle] ?? 0) + $each * $more;
+            $this->halves[$muscle] = ($this->halves[$muscle] ?? 0) + ($one->counts ? $each * $more : 0);
             $this->dayHalves[$day][$muscle] = ($this->dayHalves[$day][$muscle] ?? 0) + $each * $more;
         }
         if ($known['region'] !== null) {
@@ -203,6 +228,9 @@ final class WeekState
             $this->positions[$day][$one->isOnFloor ? 0 : 1] += $way;
             $this->patterns[$day][$one->exercise->pattern] = ($this->patterns[$day][$one->exercise->pattern] ?? 0) + $way;
             $this->exercises[$day][$one->key()] = ($this->exercises[$day][$one->key()] ?? 0) + $way;
+            if ($known['movement'] !== null) {
+                $this->movements[$known['movement']] = ($this->movements[$known['movement']] ?? 0) + $way;
+            }
             if ($known['group'] !== null) {
                 $here = ($this->groups[$known['group']][$day] ?? 0) + $way;
                 $this->groups[$known['group']][$day] = $here;

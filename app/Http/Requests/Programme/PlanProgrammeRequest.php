@@ -10,11 +10,11 @@ use Carbon\CarbonImmutable;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Enum;
 use NimbleShelf\Core\Planning\Goal;
-use NimbleShelf\Core\Programme\Experience;
 use NimbleShelf\Core\Programme\OrderSchool;
 use NimbleShelf\Core\Programme\Pin;
 use NimbleShelf\Core\Programme\Structure;
 use NimbleShelf\Core\Programme\TrainingDay;
+use NimbleShelf\Core\Strength\Experience;
 
 /** What a programme is wished for: to what end, on which days, for how many weeks, in what shape. */
 final class PlanProgrammeRequest extends ClientRequest

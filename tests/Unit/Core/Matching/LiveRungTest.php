@@ -113,3 +113,20 @@ it('finds a moved setting again after it was written down and read', function ()
     $setting = Setting::fromArray(LiveRung::moved(twoFeet(), ['gripCm' => 13])->setting->toArray());
     expect(LiveRung::at(rungsWith('biceps-curl', LIVE_TUBE), $setting)?->setting->sameAs($setting))->toBeTrue();
 });
+
+it('moves of two bands of one length the one that pulls as written', function (): void {
+    $tube = static fn (string $id, float $aN, float $bN): array => [
+        'id' => $id, 'kind' => 'tube', 'name' => "{$id} tube", 'rest_length_cm' => 130, 'a_n' => $aN, 'b_n' => $bN, 'handle_cm' => 12,
+    ];
+    $rungs = ShelfRungs::of(Shipped::model());
+    $situation = new Situation(new Client(Body::of(1.75, 75)), Shipped::shelf($tube('black', 60, 45), $tube('blue', 38, 30)));
+    $pushUp = Shipped::catalogue()->exercise('push-up');
+    foreach (['blue', 'black'] as $name) {
+        $folded = array_values(array_filter(
+            $rungs->usable($pushUp, $situation),
+            static fn (array $one): bool => $one['rung']->things !== [] && $one['rung']->things[0]->id === $name
+                && ($one['rung']->setting->band->folded ?? false),
+        ))[0]['rung'];
+        expect($rungs->rungFor($pushUp, $folded->setting, $situation)?->things[0]->id)->toBe($name);
+    }
+});

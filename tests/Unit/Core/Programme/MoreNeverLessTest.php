@@ -21,7 +21,7 @@ function bestWorth(Brief $brief): float
     $finder ??= new OptionFinder(Shipped::catalogue(), Shipped::model(), ShelfRungs::of(Shipped::model()));
     $options = $finder->options($brief);
 
-    return WeekScore::of(WeekSearch::best($options, $brief), $options, $brief->band())->total;
+    return WeekScore::of(WeekSearch::best($options, $brief), $options, $brief)->total;
 }
 
 /** @param  list<TrainingDay>  $days */

@@ -11,12 +11,12 @@ use NimbleShelf\Core\Mechanics\Body;
 use NimbleShelf\Core\Planning\Goal;
 use NimbleShelf\Core\Planning\Slot;
 use NimbleShelf\Core\Programme\Brief;
-use NimbleShelf\Core\Programme\Experience;
 use NimbleShelf\Core\Programme\OptionFinder;
 use NimbleShelf\Core\Programme\SessionReader;
 use NimbleShelf\Core\Programme\TrainingDay;
 use NimbleShelf\Core\Programme\WrittenBlock;
 use NimbleShelf\Core\Programme\WrittenSlot;
+use NimbleShelf\Core\Strength\Experience;
 use Tests\Support\Shipped;
 
 /** @return list<WrittenBlock> */

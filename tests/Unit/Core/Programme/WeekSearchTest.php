@@ -111,11 +111,11 @@ it('equals trying every week out, wherever that ends', function (int $from): voi
                 }
             }
             if (isAllowed($days, $options, $brief)) {
-                $most = max($most, WeekScore::of($days, $options, $brief->band())->total);
+                $most = max($most, WeekScore::of($days, $options, $brief)->total);
             }
         }
         expect(isAllowed($best, $options, $brief))->toBeTrue($what)
-            ->and(WeekScore::of($best, $options, $brief->band())->total)->toEqualWithDelta($most, 1e-6, $what);
+            ->and(WeekScore::of($best, $options, $brief)->total)->toEqualWithDelta($most, 1e-6, $what);
     }
 })->with('fifty seeds at a time');
 
@@ -135,7 +135,7 @@ it('keeps its running total that of the printed score, whatever comes and goes',
         }
         $state->put($day, $option, $sets, $gain);
         $taken++;
-        expect($state->total)->toEqualWithDelta(WeekScore::of($state->days, $options, $brief->band())->total, 1e-6)
+        expect($state->total)->toEqualWithDelta(WeekScore::of($state->days, $options, $brief)->total, 1e-6)
             ->and(isAllowed($state->days, $options, $brief))->toBeTrue();
     }
     expect($taken)->toBeGreaterThan(100);
@@ -144,10 +144,10 @@ it('keeps its running total that of the printed score, whatever comes and goes',
 it('prints a score whose parts add up, and calls an empty week worth nothing', function (): void {
     [$brief] = RandomBriefs::number(21);
     $options = planOptions($brief);
-    $score = WeekScore::of(WeekSearch::best($options, $brief), $options, $brief->band());
+    $score = WeekScore::of(WeekSearch::best($options, $brief), $options, $brief);
     expect(array_sum($score->parts))->toEqualWithDelta($score->total, 1e-9)
         ->and($score->total)->toBeGreaterThan(0)
-        ->and(WeekScore::of(array_fill(0, count($brief->days), []), $options, $brief->band())->total)->toBe(0.0);
+        ->and(WeekScore::of(array_fill(0, count($brief->days), []), $options, $brief)->total)->toBe(0.0);
 });
 
 it('changes nothing when all it chose is pinned', function (int $seed): void {

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace NimbleShelf\Core\Programme;
+namespace NimbleShelf\Core\Strength;
 
 /** How long somebody has trained with loads. */
 enum Experience: string

@@ -1,0 +1,246 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NimbleShelf\Core\Strength;
+
+use NimbleShelf\Core\Planning\Capacity;
+
+/**
+ * What one person can probably do in every pattern at once, and how sure each is.
+ *
+ * A linear filter over the logarithms of the capacities: what is measured in one pattern moves the others by as much as they go
+ * together, and narrows them less. What is only known to be at least so much is a censored measurement: the state becomes
+ * the normal distribution with mean and variance of the cut one (moment matching, as for a truncated normal).
+ */
+final readonly class Strength
+{
+    /** Drift per square root of a day of a capacity's logarithm: about 4 % in two months. Our estimate. */
+    private const DRIFT = 0.005;
+
+    /** Repetitions in reserve that are said as "so many or more". */
+    public const OR_MORE = 5.0;
+
+    /** From so many on nobody counts to the end, and the formulas part: at least so many. Our choice. */
+    private const MANY = 50.0;
+
+    private const SUREST = 0.01;
+
+    /** By how much one exercise of a pattern differs from another for one person, beyond what the sums know. Our estimate. */
+    private const EXERCISE_SD = 0.06;
+
+    /** Days without training that cost nothing, and what a day costs after them: eight weeks 5 to 10 % (B in `Norms`). */
+    private const FREE_DAYS = 21.0;
+
+    private const LOST_A_DAY = 0.0018;
+
+    private const MOST_LOST = 0.20;
+
+    /** A pattern of which nothing was done is "related" once others have narrowed it by so much. */
+    private const NARROWED = 0.93;
+
+    /**
+     * @param  array<string, float>  $mean  Logarithm of the whole load that can be lifted once, by pattern.
+     * @param  array<string, array<string, float>>  $covariance
+     * @param  array<string, float>  $ownKg  The body's own part of each reference lift.
+     * @param  array<string, float>  $began  Variance before anything was on record.
+     * @param  array<string, string>  $seen  `tests` or `sets`, where there was one of that pattern.
+     */
+    private function __construct(
+        private array $mean,
+        private array $covariance,
+        private array $ownKg,
+        private array $began,
+        private array $seen,
+    ) {
+    }
+
+    /**
+     * @param  array<string, float>  $mean
+     * @param  array<string, array<string, float>>  $covariance
+     * @param  array<string, float>  $ownKg
+     */
+    public static function expected(array $mean, array $covariance, array $ownKg): self
+    {
+        $began = [];
+        foreach ($covariance as $pattern => $row) {
+            $began[$pattern] = $row[$pattern];
+        }
+
+        return new self($mean, $covariance, $ownKg, $began, []);
+    }
+
+    /** @return list<string> Every pattern that a strength is kept of: all that are measured in kilograms. */
+    public static function patterns(): array
+    {
+        return Kin::patterns();
+    }
+
+    /** True of patterns that a strength is kept of. */
+    public function knows(string $pattern): bool
+    {
+        return isset($this->mean[$pattern]);
+    }
+
+    /** @return array<string, Capacity> Of every pattern. */
+    public function capacities(): array
+    {
+        $capacities = [];
+        foreach ($this->mean as $pattern => $log) {
+            $capacities[$pattern] = Capacity::expected(exp($log), sqrt($this->covariance[$pattern][$pattern]), $this->from($pattern));
+        }
+
+        return $capacities;
+    }
+
+    public function capacity(string $pattern): Capacity
+    {
+        return Capacity::expected(exp($this->mean[$pattern]), sqrt($this->covariance[$pattern][$pattern]), $this->from($pattern));
+    }
+
+    /** The body's own part of a pattern's reference lift, kilograms. */
+    public function ownKg(string $pattern): float
+    {
+        return $this->ownKg[$pattern];
+    }
+
+    public function after(float $days, bool $wasTrained = false): self
+    {
+        if ($days <= 0) {
+            return $this;
+        }
+        $lost = $wasTrained ? min(self::MOST_LOST, self::LOST_A_DAY * max(0.0, $days - self::FREE_DAYS)) : 0.0;
+        $covariance = $this->covariance;
+        foreach ($covariance as $one => $row) {
+            foreach ($row as $other => $value) {
+                $covariance[$one][$other] = $value + self::DRIFT ** 2 * $days * Kin::correlation($one, $other);
+            }
+        }
+        $mean = $lost > 0 ? array_map(static fn (float $log): float => $log - $lost, $this->mean) : $this->mean;
+
+        return new self($mean, $covariance, $this->ownKg, $this->began, $this->seen);
+    }
+
+    /**
+     * After a set was done.
+     *
+     * @param  float  $wholeKg  Whole load in kilograms of the pattern's reference lift, above zero.
+     * @param  float  $loadSdKg  Its spread.
+     * @param  float  $reps  Repetitions at the usual tempo; nothing is learnt from less than one.
+     * @param  float|null  $reserve  Repetitions left; five is said as "five or more" and is a bound, as is null, a set that the
+     *     clock ended.
+     */
+    public function afterSet(
+        string $pattern,
+        float $wholeKg,
+        float $loadSdKg,
+        float $reps,
+        ?float $reserve,
+        string $by = Capacity::SETS,
+    ): self {
+        if ($reps < 1 || $wholeKg <= 0) {
+            return $this;
+        }
+        $most = self::MANY - min(self::OR_MORE, $reserve ?? 0.0);
+        $isBound = $reserve === null || $reserve >= self::OR_MORE || $reps >= $most;
+        $said = Capacity::fromSet($wholeKg, $loadSdKg, (int) round(min($reps, $most)), min(self::OR_MORE, $reserve ?? 0.0));
+
+        // A bound is as sure as its load: how the formulas differ far out must not make a longer set say less.
+        return $isBound
+            ? $this->atLeast($pattern, Capacity::expected($said->kg, max(self::SUREST, $loadSdKg / $wholeKg), $by), $by)
+            : $this->measured($pattern, $said, $by);
+    }
+
+    /** @param  Capacity  $measurement  What one set or test alone says of a pattern. */
+    public function measured(string $pattern, Capacity $measurement, string $by = Capacity::SETS): self
+    {
+        if (! $this->knows($pattern)) {
+            return $this;
+        }
+        $variance = $this->covariance[$pattern][$pattern] + $measurement->logSd() ** 2 + self::EXERCISE_SD ** 2;
+
+        return $this->moved($pattern, $variance, log($measurement->kg) - $this->mean[$pattern], $variance, $by);
+    }
+
+    /** What was at least so much: a set that ended with "five or more" left, or by the clock. */
+    public function atLeast(string $pattern, Capacity $bound, string $by = Capacity::SETS): self
+    {
+        return $this->cut($pattern, $bound, 1.0, $by);
+    }
+
+    /** What was less than so much: not one repetition was managed. */
+    public function lessThan(string $pattern, Capacity $bound, string $by = Capacity::SETS): self
+    {
+        return $this->cut($pattern, $bound, -1.0, $by);
+    }
+
+    /** @param  float  $way  1 where what lies above the bound is left, -1 where what lies below. */
+    private function cut(string $pattern, Capacity $bound, float $way, string $by): self
+    {
+        if (! $this->knows($pattern)) {
+            return $this;
+        }
+        $variance = $this->covariance[$pattern][$pattern] + $bound->logSd() ** 2 + self::EXERCISE_SD ** 2;
+        $sd = sqrt($variance);
+        $at = $way * (log($bound->kg) - $this->mean[$pattern]) / $sd;
+        $hazard = self::hazard($at);
+
+        // Mean and variance of a normal distribution of which only one side of the bound is left.
+        return $this->moved($pattern, $variance, $way * $sd * $hazard, $variance * $hazard * ($hazard - $at), $by);
+    }
+
+    /**
+     * The state after its measure in one pattern turned out to lie so far off.
+     *
+     * @param  float  $variance  Of what was expected to be measured.
+     * @param  float  $shift  Of its mean.
+     * @param  float  $settled  By how much its variance shrinks.
+     */
+    private function moved(string $pattern, float $variance, float $shift, float $settled, string $by): self
+    {
+        $mean = $this->mean;
+        $covariance = $this->covariance;
+        $with = array_map(static fn (float $value): float => $value / $variance, $covariance[$pattern]);
+        foreach ($covariance as $one => $row) {
+            $gain = $with[$one];
+            $mean[$one] += $gain * $shift;
+            $times = $gain * $settled;
+            foreach ($row as $other => $value) {
+                $covariance[$one][$other] = $value - $times * $with[$other];
+            }
+        }
+
+        return new self($mean, $covariance, $this->ownKg, $this->began, [$pattern => $by] + $this->seen);
+    }
+
+    private function from(string $pattern): string
+    {
+        return $this->seen[$pattern] ?? match (true) {
+            $this->covariance[$pattern][$pattern] < self::NARROWED * $this->began[$pattern] => Capacity::RELATED,
+            default => Capacity::NORMS,
+        };
+    }
+
+    /** Density of the standard normal distribution over what lies above: its hazard, by Mills' ratio far out. */
+    private static function hazard(float $at): float
+    {
+        if ($at > 6) {
+            return $at + 1 / $at;
+        }
+        $density = exp(-0.5 * $at * $at) / sqrt(2 * M_PI);
+
+        return $density / max(1e-12, self::above($at));
+    }
+
+    /** Share of a standard normal distribution above a point (Abramowitz & Stegun 26.2.17, off by less than 7.5e-8). */
+    private static function above(float $at): float
+    {
+        if ($at < 0) {
+            return 1 - self::above(-$at);
+        }
+        $t = 1 / (1 + 0.2316419 * $at);
+        $sum = $t * (0.319381530 + $t * (-0.356563782 + $t * (1.781477937 + $t * (-1.821255978 + $t * 1.330274429))));
+
+        return exp(-0.5 * $at * $at) / sqrt(2 * M_PI) * $sum;
+    }
+}
