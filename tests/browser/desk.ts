@@ -58,6 +58,9 @@ export async function atTheRound(page: Page) {
 /** Goes to one client's place by way of the list. */
 export async function openClient(page: Page, name: string, place?: 'Health' | 'Limits and room' | 'Shelf' | 'Ledger') {
   await page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: 'Clients' }).click()
+  // Until then the page that was left is still there, with links of the same name.
+  await expect(page).toHaveURL(/\/clients$/)
+  await expect(page.getByRole('heading', { level: 1, name: 'Clients' })).toBeVisible()
   await page.getByRole('link', { name: new RegExp(name) }).click()
   if (place) await page.getByRole('navigation', { name }).getByRole('link', { name: place }).click()
 }
