@@ -472,9 +472,8 @@ final readonly class OptionFinder
         ['least' => $least, 'most' => $most] = self::spared($brief);
         $atTempo = $tempo === null ? $toFailure : $tempo->repetitionsFrom($toFailure, Tempo::of(...$exercise->tempo));
         $match = $reps === $fit->reps && $tempo === null ? $fit->match : EffortFit::match($atTempo, $reps, $brief->goal, $least, $most);
-        [$low, $middle, $high] = $capacity->repetitionsAround($wholeKg, 0.0);
-        $often = static fn (float $times): string => $times >= self::NOBODY_COUNTS ? 'over '.self::NOBODY_COUNTS : sprintf('%.0f', $times);
-        $why = sprintf('Likely %s to failure (%s to %s for eight in ten like them).', $often($middle), $often($low), $often($high));
+        $slowly = $tempo === null ? '.' : '; slow lowering and a pause make up for it.';
+        $why = self::likely($capacity->repetitionsAround($wholeKg, 0.0)).$slowly;
 
         return $this->built(
             $exercise,
@@ -489,6 +488,19 @@ final readonly class OptionFinder
             HardSets::count($brief->mostReserve(), $toFailure),
             tempo: $tempo,
         );
+    }
+
+    /** @param  array{float, float, float}  $around  Repetitions to failure: an interval of 80 % and its middle. */
+    private static function likely(array $around): string
+    {
+        [$low, $middle, $high] = $around;
+        $often = static fn (float $times): string => $times >= self::NOBODY_COUNTS
+            ? 'over '.self::NOBODY_COUNTS
+            : sprintf('%.0f', $times);
+
+        return sprintf('Likely %s to failure', $often($middle)).($low >= self::NOBODY_COUNTS
+            ? ''
+            : sprintf(' (%s to %s for eight in ten like them)', $often($low), $often($high)));
     }
 
     private function asLightAsItIs(Exercise $exercise, Rung $rung, float $wholeKg, Brief $brief): PlanOption
