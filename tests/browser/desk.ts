@@ -130,3 +130,15 @@ export async function inaccessible(page: Page, paths: string[]): Promise<string[
   }
   return found
 }
+
+/** Colours that are on their way from one to the other are neither. */
+export const turn = (page: Page, theme: string) =>
+  page.evaluate(async (to) => {
+    document.documentElement.dataset.theme = to
+    const turning = () => document.getAnimations().filter((one) => one instanceof CSSTransition)
+    // Some begin only once others have; where something moves all the time, no more than three rounds are waited for.
+    for (let round = 0; round < 3; round++) {
+      await Promise.allSettled(turning().map((one) => one.finished))
+      await new Promise((drawn) => requestAnimationFrame(drawn))
+    }
+  }, theme)

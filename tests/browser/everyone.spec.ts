@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright'
-import { atTheRound, byRule, expect, test, visitTo } from './desk'
+import { atTheRound, byRule, expect, test, turn, visitTo } from './desk'
 import type { Page } from '@playwright/test'
 
 /*
@@ -8,18 +8,6 @@ import type { Page } from '@playwright/test'
  */
 
 const sizes = { laptop: { width: 1280, height: 800 }, phone: { width: 390, height: 844 } }
-
-/** Colours that are on their way from one to the other are neither. */
-const turn = (page: Page, theme: string) =>
-  page.evaluate(async (to) => {
-    document.documentElement.dataset.theme = to
-    const turning = () => document.getAnimations().filter((one) => one instanceof CSSTransition)
-    // Some begin only once others have; where something moves all the time, no more than three rounds are waited for.
-    for (let round = 0; round < 3; round++) {
-      await Promise.allSettled(turning().map((one) => one.finished))
-      await new Promise((drawn) => requestAnimationFrame(drawn))
-    }
-  }, theme)
 
 /** The colours alone: the evening has others, and nothing else that is. */
 async function colours(page: Page, where: string): Promise<string[]> {

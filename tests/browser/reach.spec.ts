@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { atTheRound, doSet, expect, skipTo, test } from './desk'
+import { atTheRound, doSet, expect, skipTo, test, turn } from './desk'
 import { openAsNew } from './floor'
 
 const places = [
@@ -71,7 +71,7 @@ test('everything can be hit, seen and read large, by day, in the evening and in 
     await page.waitForLoadState('networkidle')
     expect(await tooSmall(page, 24), path).toEqual([])
     for (const theme of ['linen', 'evening']) {
-      await page.evaluate((name) => document.documentElement.setAttribute('data-theme', name), theme)
+      await turn(page, theme)
       expect(await weakestBorder(page), `fields of ${path}, ${theme}`).toBeGreaterThanOrEqual(3)
     }
     // Text twice as large, and everything four times as large, which is a window of 320: nothing goes off the side.

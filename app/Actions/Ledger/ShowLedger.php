@@ -93,7 +93,8 @@ final readonly class ShowLedger
         $last = $history[count($history) - 1];
         $today = $this->point(
             $client->trainer->now(),
-            $last['capacity']->after($last['day']->diffInDays(CarbonImmutable::now())),
+            // What other patterns and the days since say of it as well: what plans and swaps go by.
+            $this->describe->person($client)->capacities[$pattern] ?? $last['capacity'],
             $last['ownKg'],
         );
         $points = array_map(

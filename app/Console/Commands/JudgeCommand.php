@@ -7,11 +7,11 @@ namespace App\Console\Commands;
 use App\Console\Input\BriefShape;
 use App\Console\Input\Fields;
 use App\Console\Input\SessionShape;
+use App\Console\Output\Judgement;
 use NimbleShelf\Core\Catalogue\Catalogue;
 use NimbleShelf\Core\Exception\InvalidQuantity;
 use NimbleShelf\Core\Planning\Slot;
 use NimbleShelf\Core\Programme\Brief;
-use NimbleShelf\Core\Programme\Check;
 use NimbleShelf\Core\Programme\PlannedDay;
 use NimbleShelf\Core\Programme\PlannedWeek;
 use NimbleShelf\Core\Programme\TrainingDay;
@@ -38,18 +38,7 @@ final class JudgeCommand extends JsonCommand
         $judged = $this->judge->judge(new PlannedWeek(1, false, $this->days($asked, $brief)), $brief);
 
         return [
-            'checks' => array_map(static fn (Check $check): array => array_filter([
-                'id' => $check->id,
-                'session' => $check->weekday,
-                'verdict' => $check->verdict->value,
-                'value' => $check->value,
-                'wanted' => $check->wanted,
-                'words' => $check->words,
-            ], static fn (mixed $value): bool => $value !== null), $judged->checks),
-            'score' => [
-                'total' => round($judged->score->total, 4),
-                'parts' => array_map(static fn (float $part): float => round($part, 4), $judged->score->parts),
-            ],
+            ...Judgement::of($judged->checks, $judged->score),
             'hard_sets' => (object) array_map(static fn (float $sets): float => round($sets, 2), $judged->hardSets),
             'slots' => array_map(
                 static fn (array $one): array => self::slot($one['weekday'], $one['slot'], $one['effort']),

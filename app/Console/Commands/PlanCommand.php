@@ -6,12 +6,12 @@ namespace App\Console\Commands;
 
 use App\Console\Input\BriefShape;
 use App\Console\Input\Fields;
+use App\Console\Output\Judgement;
 use NimbleShelf\Core\Kit\Thing;
 use NimbleShelf\Core\Matching\Situation;
 use NimbleShelf\Core\Planning\Block;
 use NimbleShelf\Core\Planning\Slot;
 use NimbleShelf\Core\Programme\Brief;
-use NimbleShelf\Core\Programme\Check;
 use NimbleShelf\Core\Programme\PlannedDay;
 use NimbleShelf\Core\Programme\PlannedWeek;
 use NimbleShelf\Core\Programme\Planner;
@@ -39,19 +39,7 @@ final class PlanCommand extends JsonCommand
                 'kind' => $week->isDeload ? 'deload' : 'build',
                 'sessions' => array_map(fn (PlannedDay $day): array => $this->session($day, $week, $plan, $brief), $week->days),
             ], $plan->weeks),
-            'checks' => array_map(static fn (Check $check): array => array_filter([
-                'id' => $check->id,
-                'week' => $check->week,
-                'session' => $check->weekday,
-                'verdict' => $check->verdict->value,
-                'value' => $check->value,
-                'wanted' => $check->wanted,
-                'words' => $check->words,
-            ], static fn (mixed $value): bool => $value !== null), $plan->checks),
-            'score' => [
-                'total' => round($plan->score->total ?? 0.0, 4),
-                'parts' => array_map(static fn (float $part): float => round($part, 4), $plan->score->parts ?? []),
-            ],
+            ...Judgement::of($plan->checks, $plan->score),
             'held_back' => $plan->heldBack,
         ];
     }

@@ -91,8 +91,8 @@ final class RungFinder
                 )->movableTo($places);
             }
         }
-        // A load goes with the floor where the floor will do, else with the first support that serves.
-        $place = $exercise->support === null || ! $exercise->support->required ? Place::onTheFloor() : ($places[0] ?? null);
+        // A load goes with the floor where the floor will do for this client too, else with the first support that serves.
+        $place = $places[0] ?? null;
         if ($place === null) {
             return ['rungs' => $rungs, 'problems' => $problems];
         }
@@ -178,8 +178,13 @@ final class RungFinder
         if ($problem !== null) {
             return ['rungs' => [], 'problems' => [$problem]];
         }
+        // A bag on the chest hangs by its straps; anything else in front of it is held by two hands.
+        $oneHanded = $situation->client->resting()->restsAnArm();
+        if ($oneHanded && $point === LoadPoint::Goblet) {
+            return ['rungs' => [], 'problems' => ["The {$thing->name} is held by both hands there, and one arm rests."]];
+        }
         if ($thing->kind === 'rucksack' || $thing->kind === 'pourable') {
-            return ['rungs' => $this->packed($exercise, $situation, $thing, $point), 'problems' => []];
+            return ['rungs' => $this->packed($exercise, $situation, $thing, $point, $oneHanded), 'problems' => []];
         }
 
         $rungs = [];
@@ -196,8 +201,12 @@ final class RungFinder
                         RungWords::inOneHand($thing, $massKg),
                         self::ONE_ARM_SECONDS,
                     ]
-                    : [Setting::of($implement, $massKg), RungWords::inBothHands($thing, $massKg), 0];
-                $ways = $thing->count >= 2 ? [$inEach, $one] : [$one];
+                    : [
+                        Setting::of($implement, $massKg),
+                        $oneHanded ? RungWords::inTheWorkingHand($thing, $massKg) : RungWords::inBothHands($thing, $massKg),
+                        0,
+                    ];
+                $ways = $thing->count >= 2 && ! $oneHanded ? [$inEach, $one] : [$one];
             }
             foreach ($ways as [$setting, $words, $seconds]) {
                 $rungs[] = new Rung($exercise, $setting, [$thing], $thing->certainty, $words, $exercise->setUpSeconds + $seconds);
@@ -232,7 +241,7 @@ final class RungFinder
      *
      * @return list<Rung>
      */
-    private function packed(Exercise $exercise, Situation $situation, Thing $carrier, LoadPoint $point): array
+    private function packed(Exercise $exercise, Situation $situation, Thing $carrier, LoadPoint $point, bool $oneHanded): array
     {
         $packing = $carrier->kind === 'rucksack' ? $this->packingOf($carrier, $situation->shelf) : Packing::ofVessel($carrier);
         $rungs = [];
@@ -252,7 +261,7 @@ final class RungFinder
                 Certainty::Filled,
                 $carrier->kind === 'rucksack'
                     ? RungWords::packed($exercise, $packing, $recipe)
-                    : RungWords::filled($packing, $recipe, ! $oneHand),
+                    : RungWords::filled($packing, $recipe, ! $oneHand && ! $oneHanded),
                 max(self::PACKING_SECONDS, $exercise->setUpSeconds) + ($oneHand ? self::ONE_ARM_SECONDS : 0),
                 packing: $packing,
             );

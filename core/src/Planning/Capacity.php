@@ -9,13 +9,10 @@ use NimbleShelf\Core\Exception\InvalidQuantity;
 /**
  * What a client could lift once in a pattern's reference lift, body included, and how sure that is.
  *
- * A scalar Kalman filter: days without a log widen it, each logged set is a measurement.
+ * Of one pattern: how days, sets and other patterns change it is `Strength`'s.
  */
 final readonly class Capacity
 {
-    /** Drift per square root of a day, fraction of the capacity: about 4 % in two months. Our estimate. */
-    private const DRIFT_PER_ROOT_DAY = 0.005;
-
     /** How far a person's own count of repetitions in reserve is off, repetitions, one sigma. Our estimate. */
     private const RESERVE_SD = 1.0;
 
@@ -105,19 +102,6 @@ final readonly class Capacity
         $sd = sqrt($maximum->usualSpreadKg() ** 2 + ($loadSdKg * $kg / $wholeKg) ** 2 + $fromReserve ** 2);
 
         return new self($kg, max($sd, 0.01 * $kg));
-    }
-
-    /** @param  float  $days Zero or more since the last log. */
-    public function after(float $days): self
-    {
-        return new self($this->kg, sqrt($this->sdKg ** 2 + ($this->kg * self::DRIFT_PER_ROOT_DAY) ** 2 * max(0.0, $days)), $this->from);
-    }
-
-    public function updatedBy(self $measurement): self
-    {
-        $gain = $this->sdKg ** 2 / ($this->sdKg ** 2 + $measurement->sdKg ** 2);
-
-        return new self($this->kg + $gain * ($measurement->kg - $this->kg), sqrt((1 - $gain) * $this->sdKg ** 2));
     }
 
     /** Returns repetitions possible at a load with some left in reserve; below 1 where it is too heavy. */

@@ -65,15 +65,6 @@ final readonly class RepetitionMaximum
         return self::median($this->all());
     }
 
-    /** Returns the standard deviation among the formulas, kilograms: the uncertainty of the median. */
-    public function spreadKg(): float
-    {
-        $all = $this->all();
-        $mean = array_sum($all) / count($all);
-
-        return sqrt(array_sum(array_map(static fn (float $kg): float => ($kg - $mean) ** 2, $all)) / count($all));
-    }
-
     /**
      * Returns the middle distance of the formulas from their median, scaled to a standard deviation, kilograms: what one formula
      * does that runs away, as Brzycki's does near thirty, counts no more than what any other does.

@@ -34,6 +34,12 @@ final readonly class RestingLimbs
         return new self($works);
     }
 
+    /** True where one hand has to hold what there is to hold. */
+    public function restsAnArm(): bool
+    {
+        return array_filter(array_keys($this->works), static fn (string $limit): bool => str_contains($limit, 'arm')) !== [];
+    }
+
     /** "10 repetitions, right side only"; what is asked where no limb rests. */
     public function inWords(Exercise $exercise, Assignment $asked): string
     {

@@ -9,7 +9,6 @@ use NimbleShelf\Core\Catalogue\Exercise;
 use NimbleShelf\Core\Catalogue\Role;
 use NimbleShelf\Core\Equivalence\ResistanceModel;
 use NimbleShelf\Core\Equivalence\School;
-use NimbleShelf\Core\Exception\InvalidQuantity;
 use NimbleShelf\Core\Kit\Thing;
 use NimbleShelf\Core\Matching\Limit;
 use NimbleShelf\Core\Matching\LiveRung;
@@ -19,17 +18,12 @@ use NimbleShelf\Core\Matching\ShelfRungs;
 use NimbleShelf\Core\Mechanics\Certainty;
 use NimbleShelf\Core\Mechanics\Setting;
 use NimbleShelf\Core\Planning\Assignment;
-use NimbleShelf\Core\Planning\Capacity;
 use NimbleShelf\Core\Planning\Dose;
 use NimbleShelf\Core\Planning\Execution;
 use NimbleShelf\Core\Planning\Goal;
-use NimbleShelf\Core\Planning\RepetitionMaximum;
 use NimbleShelf\Core\Planning\Sides;
 use NimbleShelf\Core\Planning\Slot;
-use NimbleShelf\Core\Planning\Tempo;
 use NimbleShelf\Core\Strength\Experience;
-use NimbleShelf\Core\Strength\HardSets;
-use NimbleShelf\Core\Strength\Norms;
 use NimbleShelf\Core\Strength\Person;
 use NimbleShelf\Core\Strength\Strength;
 use NimbleShelf\Core\Strength\StrengthPrior;
@@ -51,44 +45,8 @@ final readonly class OptionFinder
     /** Steps that a week leaves room for: those before the first lighter one. */
     private const GROWS = Brief::DELOAD_EVERY - 2;
 
-    /** What nothing measures is taken to meet the goal so well; our choice. */
-    private const UNMEASURED = 0.8;
-
-    private const HOLD = 0.9;
-
-    private const NO_LOAD = 0.3;
-
-    /** Left beyond the goal's own most in a first week, for who takes care and for others; planning contract, section 4b. */
-    private const CAREFUL_SPARE = 4;
-
-    private const SPARE = 2;
-
-    /** A first load of who takes care is one that so many like them could do; planning contract, section 4b. */
-    private const SURE = 0.9;
-
-    private const WEAKER = 0.7;
-
-    /** Done slowly: so many seconds down, held so long, so many repetitions at the most, and matching so much less; our choice. */
-    private const SLOW_SECONDS = 4;
-
-    private const PAUSE_SECONDS = 2;
-
-    private const SLOW_REPETITIONS = 12;
-
-    private const SLOWLY = 0.9;
-
-    /** Fewer repetitions than this are no set to begin with; our choice. */
-    private const FEWEST_SURE = 4;
-
-    /** What is likely more often than this is said as more. */
-    private const NOBODY_COUNTS = 50;
-
-    /** A hold to begin with lasts at least so long, and is no work where it could be held so many times as long; our choice. */
-    private const SHORTEST_HOLD = 10;
-
-    private const TOO_LONG = 4.0;
-
-    private const WORTH_CARRYING = 0.25;
+    /** A weight that makes the whole load so little more than the body alone is not worth taking up; our choice. */
+    private const WORTH_HOLDING = 1.06;
 
     /** Skill of an exercise that somebody new, or with some experience, is given; of five. */
     private const CAREFUL_SKILL = 2;
@@ -97,9 +55,12 @@ final readonly class OptionFinder
 
     private StrengthPrior $prior;
 
+    private EffortFinder $efforts;
+
     public function __construct(private Catalogue $catalogue, private ResistanceModel $model, private ShelfRungs $rungs)
     {
         $this->prior = new StrengthPrior($catalogue, $model);
+        $this->efforts = new EffortFinder($catalogue, $model);
     }
 
     /** The brief with what people like this client usually can in place of what is not told. */
@@ -164,7 +125,7 @@ final readonly class OptionFinder
             $lightest = $this->rungs->usable($exercise, $brief->situation)[0] ?? null;
 
             return $this->of($exercise, $brief)[0]
-                ?? ($lightest === null ? null : $this->asLightAsItIs($exercise, $lightest['rung'], $lightest['wholeKg'], $brief));
+                ?? ($lightest === null ? null : $this->chosen($exercise, $lightest['rung'], $lightest['wholeKg'], $brief));
         }
         $rung = $this->rungs->rungFor($exercise, $pin->setting, $brief->situation, $pin->words);
         if ($rung === null || $this->rungs->problemsAsWritten($exercise, $pin->setting, $brief->situation) !== []) {
@@ -180,7 +141,7 @@ final readonly class OptionFinder
             $exercise->pattern,
         );
 
-        return $this->option($exercise, $rung, $wholeKg, $brief) ?? $this->asLightAsItIs($exercise, $rung, $wholeKg, $brief);
+        return $this->option($exercise, $rung, $wholeKg, $brief) ?? $this->chosen($exercise, $rung, $wholeKg, $brief);
     }
 
     /** False where the shelf allows it but what is known of the client says that the load is not what the goal asks. */
@@ -217,8 +178,13 @@ final readonly class OptionFinder
         $best = [];
         // The narrowest and the widest stance bound what a band gives; grips fill the space between.
         $isNear = static fn (Rung $rung): bool => $rung->setting->band?->stanceM !== RungFinder::STANCES_M[1];
+        $bareKg = null;
+        // Lightest first: the body alone comes before what is added to it.
         foreach ($this->rungs->usable($exercise, $brief->situation, only: $isNear) as ['rung' => $rung, 'wholeKg' => $wholeKg]) {
-            if ($brief->situation->client->preferences->scoreOf($rung) <= 0.0) {
+            $isLoaded = $rung->setting->massKg > 0;
+            $bareKg = $isLoaded || $rung->setting->band !== null ? $bareKg : $wholeKg;
+            if ($brief->situation->client->preferences->scoreOf($rung) <= 0.0
+                || ($isLoaded && $bareKg !== null && $wholeKg < self::WORTH_HOLDING * $bareKg)) {
                 continue;
             }
             $option = $this->option($exercise, $rung, $wholeKg, $brief);
@@ -251,91 +217,20 @@ final readonly class OptionFinder
 
     private function option(Exercise $exercise, Rung $rung, float $wholeKg, Brief $brief): ?PlanOption
     {
-        $client = $brief->situation->client;
-        if ($exercise->role($rung->setting) === Role::Power && ! $this->isPowerful($brief)) {
+        // What throws the whole body about is for endurance; strength and muscle are swung, cleaned or pressed.
+        $isPower = $exercise->role($rung->setting) === Role::Power;
+        if ($isPower && ! ($this->isPowerful($brief)
+            && ($brief->goal === Goal::Endurance || PatternGroup::of($exercise->pattern) !== PatternGroup::Trunk))) {
             return null;
         }
-        $isMeasured = $this->catalogue->pattern($exercise->pattern)->isMeasured();
-        $capacity = $isMeasured ? $client->capacities[$exercise->pattern] ?? null : null;
-        if ($exercise->isHold) {
-            return $this->hold($exercise, $rung, $isMeasured ? $wholeKg : null, $capacity, $brief);
-        }
-        if (! $isMeasured) {
-            $why = 'Not measured in kilograms: the repetitions in reserve say when it is right.';
+        $effort = $this->efforts->ask($exercise, $rung->setting, $wholeKg, $brief);
 
-            $reps = self::firstRepetitions($brief);
-
-            $match = $exercise->pattern === 'squeeze' || $exercise->role($rung->setting) === Role::Drill ? self::NO_LOAD : self::UNMEASURED;
-
-            return $this->built($exercise, $rung, null, $brief, $reps, $brief->mostReserve(), $match, $why);
-        }
-        if ($capacity === null) {
-            return null;
-        }
-
-        return $capacity->isOnRecord()
-            ? $this->knownLoad($exercise, $rung, $wholeKg, $capacity, $brief)
-            : $this->firstLoad($exercise, $rung, $wholeKg, $capacity, $brief);
+        return $effort === null ? null : $this->built($exercise, $rung, $wholeKg, $effort, $brief);
     }
 
-    private function knownLoad(Exercise $exercise, Rung $rung, float $wholeKg, Capacity $capacity, Brief $brief): ?PlanOption
+    private function chosen(Exercise $exercise, Rung $rung, float $wholeKg, Brief $brief): PlanOption
     {
-        $toFailure = RepetitionMaximum::repetitionsToFailure($capacity->kg, max(0.1, $wholeKg));
-        [$fit, $tempo] = $this->fit($exercise, $rung, $toFailure, $brief->leastReserve(), $brief->mostReserve(), $brief);
-
-        return $fit === null ? null : $this->built(
-            $exercise,
-            $rung,
-            $wholeKg,
-            $brief,
-            $fit->reps,
-            $fit->reserve,
-            $fit->match,
-            match (true) {
-                $tempo !== null => 'Lighter than the goal asks: slow lowering and a pause make up for it.',
-                $fit->reps > $brief->goal->repetitions()[1] => 'Lighter than the goal asks: more repetitions make up for it.',
-                // How many there are stands beside it.
-                default => 'The repetitions and the reserve that the goal asks for.',
-            },
-            HardSets::count($fit->reserve, $toFailure),
-            tempo: $tempo,
-        );
-    }
-
-    /**
-     * How a load meets the goal, done slowly where nothing else makes it work.
-     *
-     * @return array{EffortFit|null, Tempo|null}
-     */
-    private function fit(Exercise $exercise, Rung $rung, float $toFailure, int $least, int $most, Brief $brief): array
-    {
-        $goal = $brief->goal;
-        $fit = EffortFit::of($toFailure, $goal, $least, $most);
-        $role = $exercise->role($rung->setting);
-        if (($fit !== null && $fit->reps <= $goal->repetitions()[1]) || $toFailure - $least < $goal->repetitions()[0]
-            || $role === Role::Power || $role === Role::Drill) {
-            return [$fit, null];
-        }
-        $usual = Tempo::of(...$exercise->tempo);
-        $slow = $usual->lowering(max(self::SLOW_SECONDS, $usual->lower));
-        // A held breath is what a pause invites.
-        $slow = $brief->situation->client->has(Limit::HighBloodPressure) ? $slow : $slow->pausing(max(self::PAUSE_SECONDS, $usual->pause));
-        $slowly = EffortFit::of($slow->repetitionsFrom($toFailure, $usual), $goal, $least, $most);
-
-        return $slowly === null || $slowly->match * self::SLOWLY <= ($fit->match ?? 0.0)
-            ? [$fit, null]
-            : [$slowly->atMost(max($goal->repetitions()[1], self::SLOW_REPETITIONS), self::SLOWLY), $slow];
-    }
-
-    /** @return array{least: int, most: int} Repetitions in reserve that a first load may be expected to leave. */
-    private static function spared(Brief $brief): array
-    {
-        $isCareful = $brief->isCareful();
-
-        return [
-            'least' => $brief->leastReserve() + ($isCareful ? 1 : 0),
-            'most' => $brief->mostReserve() + ($isCareful ? self::CAREFUL_SPARE : self::SPARE),
-        ];
+        return $this->built($exercise, $rung, $wholeKg, EffortFinder::chosen($brief), $brief);
     }
 
     /**
@@ -350,214 +245,44 @@ final readonly class OptionFinder
         $exercise = $slot->exercise;
         $rung = $this->rungs->rungFor($exercise, $asked->setting, $brief->situation, (string) $asked->words)
             ?? new Rung($exercise, $asked->setting, $slot->things, Certainty::Labelled, (string) $asked->words, $exercise->setUpSeconds);
-        $effort = $this->effort($slot, $brief);
-        $option = $this->built(
-            $exercise,
-            $rung,
-            $effort->wholeKg,
-            $brief,
-            $asked->dose->isTimed() ? null : $asked->dose->count(),
-            $asked->reserve,
-            $effort->match,
-            $asked->why,
-            $effort->counts,
-            $asked->dose->isTimed() ? $asked->dose->count() : null,
-            $asked->tempo,
-        );
+        $expected = $this->efforts->written($slot, $brief);
+        [$reps, $seconds] = $asked->dose->isTimed() ? [null, $asked->dose->count()] : [$asked->dose->count(), null];
+        $effort = new AskedEffort($reps, $seconds, $asked->reserve, $expected->match, $asked->why, $expected->counts, $asked->tempo);
 
-        return ['option' => $option->asking($asked), 'expected' => $effort];
+        return [
+            'option' => $this->built($exercise, $rung, $expected->wholeKg, $effort, $brief)->asking($asked),
+            'expected' => $expected,
+        ];
     }
 
-    private function effort(Slot $slot, Brief $brief): WrittenEffort
+    /** @param  float|null  $wholeKg  Left out where nothing is measured. */
+    private function built(Exercise $exercise, Rung $rung, ?float $wholeKg, AskedEffort $effort, Brief $brief): PlanOption
     {
-        $asked = $slot->assignment;
-        $exercise = $slot->exercise;
-        $body = $brief->situation->client->body;
-        $capacity = $brief->situation->client->capacities[$exercise->pattern] ?? null;
-        $isMeasured = $this->catalogue->pattern($exercise->pattern)->isMeasured();
-        $isHold = $exercise->isHold || $asked->dose->isTimed();
-        if (! $isMeasured || $capacity === null || ($isHold && PatternGroup::of($exercise->pattern) === PatternGroup::Trunk)) {
-            $isNothing = $exercise->pattern === 'squeeze' || $exercise->role($asked->setting) === Role::Drill;
-
-            return WrittenEffort::unmeasured($asked->reserve, match (true) {
-                $isNothing => self::NO_LOAD,
-                $isHold => self::HOLD,
-                default => self::UNMEASURED,
-            });
-        }
-        try {
-            $curve = $this->model->summary($exercise, $body, $asked->setting);
-            $wholeKg = $this->model->wholeKg($exercise, $body, $curve, School::Mean, $exercise->pattern);
-        } catch (InvalidQuantity) {
-            // A band used up by where it is held.
-            return WrittenEffort::unmeasured($asked->reserve, 0.0);
-        }
-        $around = $capacity->repetitionsAround(max(0.1, $wholeKg), 0.0);
-        $weaker = RepetitionMaximum::repetitionsToFailure($capacity->atLeastKg(self::WEAKER), max(0.1, $wholeKg));
-        if ($asked->tempo !== null) {
-            $usual = Tempo::of(...$exercise->tempo);
-            $around = array_map(static fn (float $n): float => $asked->tempo->repetitionsFrom($n, $usual), $around);
-            $weaker = $asked->tempo->repetitionsFrom($weaker, $usual);
-        }
-        $isFirst = ! $capacity->isOnRecord();
-        ['least' => $least, 'most' => $most] = $isFirst
-            ? self::spared($brief)
-            : ['least' => $brief->leastReserve(), 'most' => $brief->mostReserve()];
-        $reps = $isHold ? (int) max(1, round($asked->dose->count() / Norms::HOLD_SECONDS)) : $asked->dose->count();
-        $toFailure = $isFirst && $brief->isCareful() ? $weaker : $around[1];
-
-        return new WrittenEffort(
-            wholeKg: $wholeKg,
-            toFailure: $around[1],
-            low: $around[0],
-            high: $around[2],
-            reserve: $around[1] - $reps,
-            match: $isHold ? self::HOLD : EffortFit::match($toFailure, $reps, $brief->goal, $least, $most),
-            // Light on purpose counts as what the goal will ask of it, unless the load can never be hard.
-            counts: HardSets::count($isFirst ? min($asked->reserve, $around[1] - $reps) : $around[1] - $reps, $toFailure),
-        );
-    }
-
-    private function hold(Exercise $exercise, Rung $rung, ?float $wholeKg, ?Capacity $capacity, Brief $brief): ?PlanOption
-    {
-        $seconds = $brief->experience->holdSeconds();
-        // What a hold of the trunk weighs has no measure in common with what bends or turns it.
-        if ($wholeKg !== null && $capacity !== null && PatternGroup::of($exercise->pattern) !== PatternGroup::Trunk) {
-            $kg = $brief->isCareful() ? $capacity->atLeastKg(self::SURE) : $capacity->kg;
-            $longest = Norms::HOLD_SECONDS * RepetitionMaximum::repetitionsToFailure($kg, max(0.1, $wholeKg));
-            $seconds = (int) min($seconds, 5 * floor($longest / 5));
-            $ownKg = $this->model->ownKg($exercise->pattern, $brief->situation->client->body);
-            // A carry is of something: what is next to nothing in the hand is a walk.
-            $isNothing = $exercise->pattern === 'carry' && $wholeKg - $ownKg < self::WORTH_CARRYING * ($capacity->kg - $ownKg);
-            if ($seconds < self::SHORTEST_HOLD || $longest > self::TOO_LONG * $seconds || $isNothing) {
-                return null;
-            }
-        }
-        $why = 'Held for as long as it stays clean; the first log sets the next.';
-
-        return $this->built($exercise, $rung, $wholeKg, $brief, null, $brief->mostReserve(), self::HOLD, $why, holdSeconds: $seconds);
-    }
-
-    /**
-     * Where nothing of this pattern was done yet: a load from what people like this can, with more left than the goal will ask,
-     * and for who takes care never more than nine in ten like them could do.
-     */
-    private function firstLoad(Exercise $exercise, Rung $rung, float $wholeKg, Capacity $capacity, Brief $brief): ?PlanOption
-    {
-        $isCareful = $brief->isCareful();
-        // Who takes care is judged as one of the weaker third would be.
-        $toFailure = RepetitionMaximum::repetitionsToFailure(
-            $isCareful ? $capacity->atLeastKg(self::WEAKER) : $capacity->kg,
-            max(0.1, $wholeKg),
-        );
-        [$fit, $tempo] = $this->fit(
-            $exercise,
-            $rung,
-            $toFailure,
-            ...self::spared($brief),
-            brief: $brief,
-        );
-        if ($fit === null) {
-            return null;
-        }
-        $reps = $fit->reps;
-        if ($isCareful) {
-            $sure = RepetitionMaximum::repetitionsToFailure($capacity->atLeastKg(self::SURE), max(0.1, $wholeKg));
-            $sure = (int) floor($tempo === null ? $sure : $tempo->repetitionsFrom($sure, Tempo::of(...$exercise->tempo)));
-            if ($sure < min(self::FEWEST_SURE, $brief->goal->repetitions()[0])) {
-                return null;
-            }
-            $reps = min($reps, $sure);
-        }
-        ['least' => $least, 'most' => $most] = self::spared($brief);
-        $atTempo = $tempo === null ? $toFailure : $tempo->repetitionsFrom($toFailure, Tempo::of(...$exercise->tempo));
-        $match = $reps === $fit->reps && $tempo === null ? $fit->match : EffortFit::match($atTempo, $reps, $brief->goal, $least, $most);
-        $slowly = $tempo === null ? '.' : '; slow lowering and a pause make up for it.';
-        $why = self::likely($capacity->repetitionsAround($wholeKg, 0.0)).$slowly;
-
-        return $this->built(
-            $exercise,
-            $rung,
-            $wholeKg,
-            $brief,
-            $reps,
-            $brief->mostReserve(),
-            $match,
-            $why,
-            // Light on purpose: it counts as what the goal will ask of it, unless the load can never be hard.
-            HardSets::count($brief->mostReserve(), $toFailure),
-            tempo: $tempo,
-        );
-    }
-
-    /** @param  array{float, float, float}  $around  Repetitions to failure: an interval of 80 % and its middle. */
-    private static function likely(array $around): string
-    {
-        [$low, $middle, $high] = $around;
-        $often = static fn (float $times): string => $times >= self::NOBODY_COUNTS
-            ? 'over '.self::NOBODY_COUNTS
-            : sprintf('%.0f', $times);
-
-        return sprintf('Likely %s to failure', $often($middle)).($low >= self::NOBODY_COUNTS
-            ? ''
-            : sprintf(' (%s to %s for eight in ten like them)', $often($low), $often($high)));
-    }
-
-    private function asLightAsItIs(Exercise $exercise, Rung $rung, float $wholeKg, Brief $brief): PlanOption
-    {
-        $why = 'Chosen by the trainer; the load is not what the goal asks.';
-
-        return $this->built($exercise, $rung, $wholeKg, $brief, self::firstRepetitions($brief), $brief->mostReserve(), 0.0, $why);
-    }
-
-    /** Where nothing is known: eight, or what comes nearest to it in the goal's window. */
-    private static function firstRepetitions(Brief $brief): int
-    {
-        [$fewest, $most] = $brief->goal->repetitions();
-
-        return max($fewest, min($most, 8));
-    }
-
-    private function built(
-        Exercise $exercise,
-        Rung $rung,
-        ?float $wholeKg,
-        Brief $brief,
-        ?int $reps,
-        int $reserve,
-        float $match,
-        string $why,
-        float $counts = 1.0,
-        ?int $holdSeconds = null,
-        ?Tempo $tempo = null,
-    ): PlanOption {
         $sides = $exercise->isOneSidedIn($rung->setting) ? Sides::Each : Execution::usualFor($exercise)->sides;
         $perSide = $sides === Sides::Each;
-        $dose = $reps === null ? Dose::seconds(
-            $holdSeconds ?? $brief->experience->holdSeconds(),
-            $perSide,
-        ) : Dose::repetitions($reps, perSide: $perSide);
+        $dose = $effort->reps === null
+            ? Dose::seconds($effort->seconds ?? $brief->experience->holdSeconds(), $perSide)
+            : Dose::repetitions($effort->reps, perSide: $perSide);
         $restSeconds = $brief->restSeconds($exercise->effort->isCompound());
-        $asked = Assignment::of($exercise->id, $rung->setting, 1, $dose, $reserve, $restSeconds, $sides, tempo: $tempo);
+        $asked = Assignment::of($exercise->id, $rung->setting, 1, $dose, $effort->reserve, $restSeconds, $sides, tempo: $effort->tempo);
         $slot = new Slot('', $exercise, $asked, $rung->things);
 
         return new PlanOption(
             exercise: $exercise,
             rung: $rung,
-            wholeKg: $wholeKg,
+            wholeKg: $this->catalogue->pattern($exercise->pattern)->isMeasured() ? $wholeKg : null,
             dose: $dose,
-            reserve: $reserve,
+            reserve: $effort->reserve,
             sides: $sides,
             restSeconds: $restSeconds,
-            match: $match,
+            match: $effort->match,
             liking: max(0.0, 2 * $brief->situation->client->preferences->scoreOf($rung) - 1),
-            halves: $reserve > Muscles::HARD_RESERVE ? [] : Muscles::halvesOf($exercise),
+            halves: $effort->reserve > Muscles::HARD_RESERVE ? [] : Muscles::halvesOf($exercise),
             workSeconds: self::grown($dose, $brief)->workSeconds($slot->secondsEach()) * ($perSide ? 2 : 1),
             isOnFloor: $slot->isOnFloor(),
-            why: $why,
-            tempo: $tempo,
-            // What nobody could finish gives a muscle nothing to count on.
-            counts: $counts >= 0.5 && $match > 0.0,
+            why: $effort->why,
+            tempo: $effort->tempo,
+            counts: $effort->gives(),
         );
     }
 

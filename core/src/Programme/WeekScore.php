@@ -46,10 +46,10 @@ final readonly class WeekScore
     public const BALANCED = 1.5;
 
     /** A set by what its exercise is to a plan: main lifts carry it, drills are work only where nothing else is left. */
-    public const ROLES = ['main' => 1.0, 'power' => 1.0, 'trunk' => 0.0, 'builder' => -0.5, 'drill' => -4.0];
+    public const ROLES = ['main' => 1.0, 'power' => 1.0, 'trunk' => 0.0, 'builder' => -1.0, 'drill' => -4.0];
 
     /** Each working set that main lifts are short of half of them. */
-    public const SHORT_OF_HALF = 3.0;
+    public const SHORT_OF_HALF = 6.0;
 
     /** Each movement of the whole body that the week holds. */
     public const MOVEMENT = 4.0;

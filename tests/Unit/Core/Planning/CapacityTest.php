@@ -12,26 +12,6 @@ it('starts from what one set says', function (): void {
         ->and($capacity->sdKg)->toBeGreaterThan(2.0);
 });
 
-it('weighs two readings by how sure each is', function (): void {
-    // Gain = 16 / (16 + 4) = 0.8; 50 + 0.8 × 10 = 58; variance 0.2 × 16 = 3.2.
-    $updated = Capacity::of(50, 4)->updatedBy(Capacity::of(60, 2));
-    expect($updated->kg)->toEqualWithDelta(58.0, 1e-9)->and($updated->sdKg)->toEqualWithDelta(sqrt(3.2), 1e-9);
-});
-
-it('is surer after every set and less sure after every day', function (): void {
-    $capacity = Capacity::of(80, 4);
-    expect($capacity->updatedBy(Capacity::of(81, 5))->sdKg)->toBeLessThan(4.0)
-        ->and($capacity->after(0)->sdKg)->toEqualWithDelta(4.0, 1e-9)
-        ->and($capacity->after(14)->sdKg)->toBeGreaterThan(4.0)
-        ->and($capacity->after(60)->sdKg)->toBeGreaterThan($capacity->after(14)->sdKg)
-        ->and($capacity->after(60)->kg)->toBe(80.0);
-});
-
-it('widens by four in a hundred over two months', function (): void {
-    // 80 kg × 0.005 × √60 = 3.10 kg, with the 4 kg there were: √(16 + 9.6) = 5.06.
-    expect(Capacity::of(80, 4)->after(60)->sdKg)->toEqualWithDelta(5.06, 0.01);
-});
-
 it('predicts repetitions at a reserve', function (): void {
     $capacity = Capacity::of(80, 4);
     expect($capacity->repetitionsAt(60, 0))->toEqualWithDelta($capacity->repetitionsAt(60, 2) + 2, 1e-9)

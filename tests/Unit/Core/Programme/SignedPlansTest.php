@@ -3,12 +3,23 @@
 declare(strict_types=1);
 
 use NimbleShelf\Core\Catalogue\Role;
+use NimbleShelf\Core\Equivalence\School;
 use NimbleShelf\Core\Matching\ShelfRungs;
+use NimbleShelf\Core\Mechanics\Setting;
 use NimbleShelf\Core\Planning\Slot;
 use NimbleShelf\Core\Programme\OptionFinder;
 use NimbleShelf\Core\Programme\Planner;
+use NimbleShelf\Core\Programme\ProgrammePlan;
 use Tests\Support\People;
 use Tests\Support\Shipped;
+
+/** What is proposed for somebody; each is planned for once. */
+function proposedTo(array $asked): ProgrammePlan
+{
+    static $known = [];
+
+    return $known[json_encode($asked)] ??= Planner::of(Shipped::catalogue(), Shipped::model())->plan(People::brief($asked));
+}
 
 /**
  * What a practitioner would smile at must not be proposed: the first week of people with nothing on record.
@@ -17,9 +28,7 @@ use Tests\Support\Shipped;
  */
 function firstWeekOf(array $asked): array
 {
-    $plan = Planner::of(Shipped::catalogue(), Shipped::model())->plan(People::brief($asked));
-
-    return array_merge(...array_map(static fn ($day): array => $day->work(), $plan->weeks[0]->days));
+    return array_merge(...array_map(static fn ($day): array => $day->work(), proposedTo($asked)->weeks[0]->days));
 }
 
 it('proposes no drill and no empty hand as work, and mostly main lifts', function (array $asked): void {
@@ -77,8 +86,34 @@ it('gives somebody who trained a swing or a clean where the bell is heavy enough
 
 it('uses most of the visit', function (array $asked): void {
     $brief = People::brief($asked);
-    $plan = Planner::of(Shipped::catalogue(), Shipped::model())->plan($brief);
-    $likely = array_sum(array_map(static fn ($day): float => $day->likelyMinutes($brief), $plan->weeks[0]->days));
+    $likely = array_sum(array_map(static fn ($day): float => $day->likelyMinutes($brief), proposedTo($asked)->weeks[0]->days));
 
     expect($likely / array_sum(array_map(static fn ($day): int => $day->minutes, $brief->days)))->toBeGreaterThan(0.75);
+})->with(array_map(static fn (array $asked): array => [$asked], People::all()));
+
+it('gives one hand what one hand holds where an arm rests', function (): void {
+    foreach (firstWeekOf(People::all()['an arm that rests']) as $slot) {
+        expect((string) $slot->assignment->words)->not->toContain('both hands')
+            ->not->toContain('each hand')->not->toContain('at the chest');
+    }
+});
+
+it('takes up no weight that changes next to nothing', function (array $asked): void {
+    $brief = People::brief($asked);
+    $body = $brief->situation->client->body;
+    $model = Shipped::model();
+    foreach (firstWeekOf($asked) as $slot) {
+        $setting = $slot->assignment->setting;
+        if ($setting->massKg <= 0 || ! $slot->exercise->usesBodyWeight || $setting->supportHeightM + $setting->footHeightM > 0) {
+            continue;
+        }
+        $kg = static fn (Setting $in): float => $model->wholeKg(
+            $slot->exercise,
+            $body,
+            $model->summary($slot->exercise, $body, $in),
+            School::Mean,
+            $slot->exercise->pattern,
+        );
+        expect($kg($setting) / $kg(Setting::bodyWeight()))->toBeGreaterThan(1.05, $slot->exercise->id);
+    }
 })->with(array_map(static fn (array $asked): array => [$asked], People::all()));
