@@ -163,6 +163,7 @@ it('logs a slow set as what it would have been at the usual tempo', function ():
     };
     $this->logged($this->curl, ['setNumber' => 1, 'reps' => 10, 'reserve' => 2, 'pain' => false]);
     $slow = $capacity();
+    $this->travel(1)->minutes();
     $this->client->setLogs()->firstOrFail()->update(['tempo' => null]);
     expect($slow)->toBeGreaterThan($capacity());
     $this->postJson("/api/items/{$this->curl->id}/swaps/live", ['moved' => ['lowerSeconds' => 9]] + $ask)
