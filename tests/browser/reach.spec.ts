@@ -69,18 +69,18 @@ test('everything can be hit, seen and read large, by day, in the evening and in 
     await page.goto(path)
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
     await page.waitForLoadState('networkidle')
-    expect(await tooSmall(page, 24), path).toEqual([])
+    await expect.poll(() => tooSmall(page, 24), { message: path }).toEqual([])
     for (const theme of ['linen', 'evening']) {
       await turn(page, theme)
-      expect(await weakestBorder(page), `fields of ${path}, ${theme}`).toBeGreaterThanOrEqual(3)
+      await expect.poll(() => weakestBorder(page), { message: `fields of ${path}, ${theme}` }).toBeGreaterThanOrEqual(3)
     }
     // Text twice as large, and everything four times as large, which is a window of 320: nothing goes off the side.
     const large = await page.addStyleTag({ content: 'html { font-size: 200% }' })
-    expect(await overTheSide(page), `${path}, text at 200 %`).toBeLessThanOrEqual(0)
+    await expect.poll(() => overTheSide(page), { message: `${path}, text at 200 %` }).toBeLessThanOrEqual(0)
     await large.evaluate((tag) => (tag as HTMLStyleElement).remove())
     await page.setViewportSize({ width: 320, height: 568 })
-    expect(await overTheSide(page), `${path}, at 400 %`).toBeLessThanOrEqual(0)
-    expect(await tooSmall(page, 24), `${path}, at 400 %`).toEqual([])
+    await expect.poll(() => overTheSide(page), { message: `${path}, at 400 %` }).toBeLessThanOrEqual(0)
+    await expect.poll(() => tooSmall(page, 24), { message: `${path}, at 400 %` }).toEqual([])
     await page.setViewportSize({ width: 1280, height: 800 })
   }
   // Where the system paints, the place one is at and the main button are told by a line.
@@ -108,7 +108,7 @@ test('the focus goes into what opens on the Floor, comes back, and is never nowh
     const opener = page.getByRole('button', { name: button, exact: true })
     await opener.click()
     await expect(page.getByRole('region', { name: region })).toBeFocused()
-    expect(await tooSmall(page, 44), button).toEqual([])
+    await expect.poll(() => tooSmall(page, 44), { message: button }).toEqual([])
     await page.keyboard.press('Escape')
     await expect(opener).toBeFocused()
   }
@@ -151,7 +151,7 @@ test('the Floor on a very small phone is one column, and lying down all of a res
   await page.setViewportSize({ width: 320, height: 568 })
   await atTheRound(page)
   await openAsNew(page, 'Beside Gideon')
-  const fits = async (what: string) => expect(await overTheSide(page), what).toBeLessThanOrEqual(0)
+  const fits = async (what: string) => await expect.poll(() => overTheSide(page), { message: what }).toBeLessThanOrEqual(0)
   await fits('get ready')
   for (const button of ['More', 'Swap', 'Pain', 'Sound, hand and counting']) {
     await page.getByRole('button', { name: button, exact: true }).click()

@@ -20,6 +20,8 @@ use NimbleShelf\Core\Matching\Situation;
 use NimbleShelf\Core\Mechanics\Body;
 use NimbleShelf\Core\Planning\Capacity;
 use NimbleShelf\Core\Planning\Tempo;
+use NimbleShelf\Core\Programme\Brief;
+use NimbleShelf\Core\Programme\TrainingDay;
 use NimbleShelf\Core\Strength\Experience;
 use NimbleShelf\Core\Strength\Person;
 use NimbleShelf\Core\Strength\Strength;
@@ -78,12 +80,23 @@ final readonly class DescribeClient
             $this->body($client),
             $client->sex === '' ? null : $client->sex,
             $client->born_on === null ? null : max(5.0, min(110.0, $client->born_on->diffInYears(CarbonImmutable::now()))),
-            match ($client->experience) {
-                'years' => Experience::Years,
-                'some' => Experience::Some,
-                default => Experience::None,
-            },
+            self::experience($client),
         ));
+    }
+
+    /** A visit of theirs outside any programme: what their goal asks of them. */
+    public function brief(Client $client, Situation $situation, int $minutes): Brief
+    {
+        return Brief::of($situation, $client->goal, self::experience($client), TrainingDay::spread(1, $minutes), 1);
+    }
+
+    private static function experience(Client $client): Experience
+    {
+        return match ($client->experience) {
+            'years' => Experience::Years,
+            'some' => Experience::Some,
+            default => Experience::None,
+        };
     }
 
     /** Who trains, with what and where. */

@@ -31,8 +31,6 @@ use NimbleShelf\Core\Planning\Step;
 use NimbleShelf\Core\Planning\StepKind;
 use NimbleShelf\Core\Programme\Brief;
 use NimbleShelf\Core\Programme\PlanOption;
-use NimbleShelf\Core\Programme\TrainingDay;
-use NimbleShelf\Core\Strength\Experience;
 
 /** Everything the Floor may swap to on the way, reckoned before it is needed: there may be no network then. */
 final readonly class ShowAlternatives
@@ -195,7 +193,7 @@ final readonly class ShowAlternatives
     private function brief(TrainingSession $session, Situation $situation): Brief
     {
         return $session->programme === null
-            ? Brief::of($situation, $session->client->goal, Experience::Some, TrainingDay::spread(1, $session->minutes), 1)
+            ? $this->describe->brief($session->client, $situation, $session->minutes)
             : $this->read->brief($session->programme, $situation);
     }
 }

@@ -24,6 +24,7 @@ use NimbleShelf\Core\Matching\RungInUse;
 use NimbleShelf\Core\Matching\ShelfRungs;
 use NimbleShelf\Core\Planning\Capacity;
 use NimbleShelf\Core\Planning\NextTarget;
+use NimbleShelf\Core\Programme\Answer;
 
 /** Reads what was done: capacity by pattern over time, and the next target on the shelf's own rungs. */
 final readonly class ShowLedger
@@ -32,8 +33,12 @@ final readonly class ShowLedger
 
     private const NEWEST_SWAPS = 60;
 
+    /** Minutes; what is asked for next time does not depend on them. */
+    private const A_VISIT = 45;
+
     public function __construct(
         private DescribeClient $describe,
+        private Answer $answer,
         private ShelfRungs $rungs,
         private Catalogue $catalogue,
     ) {
@@ -142,13 +147,15 @@ final readonly class ShowLedger
         $newest = $sets->firstOrFail();
         $sameDay = $sets->filter(fn (SetLog $set): bool => $set->item_id === $newest->item_id);
 
-        return NextTarget::after(
+        return $this->answer->after(
+            exercise: $this->catalogue->exercise($newest->exercise),
             wholeKgs: array_map(static fn (array $usable): float => $usable['equivalent']->wholeKg(), $rungs),
             current: $current,
             reps: (int) $sameDay->min('reps'),
             reserve: (float) $sameDay->min('reserve'),
             pain: $sameDay->contains('pain', true),
-            goal: $client->goal,
+            tempo: $newest->tempo,
+            brief: $this->describe->brief($client, $this->describe->situation($client), self::A_VISIT),
         );
     }
 

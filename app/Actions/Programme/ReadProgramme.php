@@ -85,6 +85,7 @@ final readonly class ReadProgramme
             weeks: max(1, min(26, $weeks->count())),
             order: OrderSchool::tryFrom($named('order')) ?? OrderSchool::CompoundFirst,
             structure: Structure::tryFrom($named('structure')) ?? Structure::Straight,
+            now: $programme->currentWeek(),
         );
     }
 

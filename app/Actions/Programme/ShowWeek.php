@@ -91,7 +91,7 @@ final readonly class ShowWeek
                 static fn (Check $check): WeekCheckResource => WeekCheckResource::of($check, Mends::of($check, $week, $brief)),
                 $this->checks->of($week, $brief),
             ),
-            muscles: MuscleSetsResource::allOf($week, $brief),
+            muscles: MuscleSetsResource::allOf($this->checks->hardSets($week, $brief), $brief),
             shapes: array_map(
                 static fn (BlockKind $kind): PlanChoiceResource => new PlanChoiceResource($kind->value, ucfirst($kind->label())),
                 BlockKind::cases(),

@@ -199,6 +199,12 @@ final readonly class Exercise
         return Role::from(is_string($roles) ? $roles : $roles[$kind]);
     }
 
+    /** Its name within a sentence: small, unless it is called after a people. */
+    public function nameInASentence(): string
+    {
+        return str_starts_with($this->name, 'Romanian') ? $this->name : mb_strtolower($this->name);
+    }
+
     /** What it is to a plan with what loads it: nothing but the body, a weight, or a band. */
     public function role(Setting $setting): Role
     {

@@ -9,8 +9,8 @@ use NimbleShelf\Core\Equivalence\ResistanceModel;
 use NimbleShelf\Core\Exception\InvalidQuantity;
 use NimbleShelf\Core\Matching\Rung;
 use NimbleShelf\Core\Matching\ShelfRungs;
-use NimbleShelf\Core\Planning\NextTarget;
 use NimbleShelf\Core\Planning\Slot;
+use NimbleShelf\Core\Programme\Answer;
 use NimbleShelf\Core\Programme\Brief;
 use NimbleShelf\Core\Programme\PlannedWeek;
 
@@ -23,13 +23,13 @@ final readonly class AfterLogs
     /** A repetition either way is within what a day does. */
     private const ABOUT_THE_SAME = 1;
 
-    private function __construct(private Catalogue $catalogue, private ShelfRungs $rungs)
+    private function __construct(private Catalogue $catalogue, private ShelfRungs $rungs, private Answer $answer)
     {
     }
 
     public static function of(Catalogue $catalogue, ResistanceModel $model): self
     {
-        return new self($catalogue, ShelfRungs::of($model));
+        return new self($catalogue, ShelfRungs::of($model), Answer::of($catalogue, $model));
     }
 
     /**
@@ -79,20 +79,37 @@ final readonly class AfterLogs
             return null;
         }
         $ladder = $this->rungs->usable($planned->exercise, $brief->situation);
-        $now = null;
+        $now = $then = null;
         foreach ($ladder as $i => ['rung' => $rung]) {
-            if ($rung->setting->sameAs($done->slot->assignment->setting)) {
-                $now = $i;
-            }
+            $now = $rung->setting->sameAs($done->slot->assignment->setting) ? $i : $now;
+            $then = $rung->setting->sameAs($planned->assignment->setting) ? $i : $then;
         }
         if ($now === null) {
             return null;
         }
+        $count = $planned->assignment->dose->count();
+        // The very load that was done speaks for itself below; another one is as planned where strength says that it fits.
+        $left = $then === null || $then === $now
+            ? null
+            : $this->answer->left($planned->exercise, $ladder[$then]['wholeKg'], $count, $planned->assignment->tempo, $brief);
+        if ($left !== null && Answer::fits($left, $brief)) {
+            return null;
+        }
         [$ladder, $now] = self::apart($ladder, $now);
-        $target = NextTarget::after(array_column($ladder, 'wholeKg'), $now, $done->reps, $done->reserve, false, $brief->goal);
+        $wholeKgs = array_column($ladder, 'wholeKg');
+        $target = $this->answer->after(
+            $planned->exercise,
+            $wholeKgs,
+            $now,
+            $done->reps,
+            $done->reserve,
+            false,
+            $done->slot->assignment->tempo,
+            $brief,
+        );
         $rung = $ladder[$target->rung ?? $now]['rung'];
         $isSameRung = $rung->setting->sameAs($planned->assignment->setting);
-        if ($isSameRung && abs($target->reps - $planned->assignment->dose->count()) <= self::ABOUT_THE_SAME) {
+        if ($isSameRung && abs($target->reps - $count) <= self::ABOUT_THE_SAME) {
             return null;
         }
         $at = ['weekday' => $done->weekday, 'slot' => $planned->thread];

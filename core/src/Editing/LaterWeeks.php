@@ -7,9 +7,11 @@ namespace NimbleShelf\Core\Editing;
 use NimbleShelf\Core\Catalogue\Catalogue;
 use NimbleShelf\Core\Equivalence\ResistanceModel;
 use NimbleShelf\Core\Matching\ShelfRungs;
+use NimbleShelf\Core\Planning\Assignment;
 use NimbleShelf\Core\Planning\Block;
 use NimbleShelf\Core\Planning\BlockKind;
 use NimbleShelf\Core\Planning\BlockRule;
+use NimbleShelf\Core\Planning\Capacity;
 use NimbleShelf\Core\Planning\Goal;
 use NimbleShelf\Core\Planning\SessionPlan;
 use NimbleShelf\Core\Planning\Slot;
@@ -18,6 +20,7 @@ use NimbleShelf\Core\Programme\OptionFinder;
 use NimbleShelf\Core\Programme\Pin;
 use NimbleShelf\Core\Programme\PlannedDay;
 use NimbleShelf\Core\Programme\PlannedWeek;
+use NimbleShelf\Core\Programme\PlanOption;
 use NimbleShelf\Core\Programme\Progression;
 use NimbleShelf\Core\Programme\TrainingDay;
 
@@ -35,7 +38,9 @@ final readonly class LaterWeeks
     {
         $rungs = ShelfRungs::of($model);
 
-        return new self(new OptionFinder($catalogue, $model, $rungs), new Progression($model, $rungs));
+        $finder = new OptionFinder($catalogue, $model, $rungs);
+
+        return new self($finder, Progression::of($model, $rungs, $finder));
     }
 
     /**
@@ -50,7 +55,7 @@ final readonly class LaterWeeks
             // What is changed in a lighter week is meant for it alone.
             return $later;
         }
-        $forward = $this->forward($edited, $brief);
+        $forward = $this->forward($edited, $later, $brief);
         $stays = [];
         foreach ($before->days as $day) {
             $stays[$day->day->weekday] = $day;
@@ -113,16 +118,26 @@ final readonly class LaterWeeks
         }, $plan->blocks));
     }
 
-    /** @return array<string, array<int, Slot>> By thread and week number. */
-    private function forward(EditedWeek $edited, Brief $brief): array
+    /**
+     * @param  list<PlannedWeek>  $later
+     * @return array<string, array<int, Slot>> By thread and week number.
+     */
+    private function forward(EditedWeek $edited, array $later, Brief $brief): array
     {
-        $forward = [];
+        $forward = $planned = [];
+        foreach ($later as $week) {
+            foreach ($week->work() as $slot) {
+                $planned[$slot->thread][$slot->exercise->id] = true;
+            }
+        }
         foreach ($edited->week->days as $day) {
+            $taken = array_map(static fn (Slot $slot): string => $slot->exercise->id, $day->plan->slots());
             foreach ($day->plan->blocks as $block) {
                 foreach ($block->slots as $slot) {
                     if (in_array($slot->thread, $edited->anew, true)) {
                         $forward[$slot->thread] = in_array($block->kind, self::GROWING, true)
-                            ? $this->growing($slot, $edited->week->number, $brief)
+                            // An exercise gives way later on only where that was planned.
+                            ? $this->growing($slot, $edited->week->number, $brief, count($planned[$slot->thread] ?? []) > 1 ? $taken : null)
                             : array_fill($edited->week->number + 1, max(0, $brief->weeks - $edited->week->number), $slot);
                     }
                 }
@@ -132,8 +147,11 @@ final readonly class LaterWeeks
         return $forward;
     }
 
-    /** @return array<int, Slot> */
-    private function growing(Slot $slot, int $number, Brief $brief): array
+    /**
+     * @param  list<string>|null  $taken  Exercises that may not take its place; null where nothing may.
+     * @return array<int, Slot>
+     */
+    private function growing(Slot $slot, int $number, Brief $brief, ?array $taken): array
     {
         $asked = $slot->assignment;
         if ($asked->isHeld) {
@@ -146,14 +164,23 @@ final readonly class LaterWeeks
             return array_fill($number + 1, max(0, $brief->weeks - $number), $slot);
         }
         $weeks = [];
-        foreach ($this->progression->forward($option->asking($asked), $asked->sets, $slot->thread, $brief, $number) as $i => $step) {
+        $brief = self::asWritten($option, $asked, $brief);
+        $steps = $this->progression->forward($option->asking($asked), $asked->sets, $slot->thread, $brief, $number, $taken);
+        foreach ($steps as $i => $step) {
             $next = $step['slot']->assignment;
+            if ($step['slot']->exercise !== $slot->exercise) {
+                $weeks[$number + $i] = $step['slot']->asking($next->with(why: $step['words']));
+
+                continue;
+            }
             $weeks[$number + $i] = new Slot($slot->thread, $slot->exercise, $asked->with(
                 setting: $next->setting,
                 words: $next->words,
                 sets: $next->sets,
                 dose: $next->dose,
                 reserve: min(10, $next->reserve),
+                // What was slow because it was light is not, once it is heavier.
+                tempo: $next->setting->sameAs($asked->setting) ? null : $next->tempo ?? false,
                 why: $step['words'],
                 // A lighter week goes to no end; it comes back after it.
                 lastToFailure: $asked->lastToFailure && ! (Progression::isDeload($number + $i) && $brief->goal !== Goal::Keep),
@@ -161,6 +188,17 @@ final readonly class LaterWeeks
         }
 
         return $weeks;
+    }
+
+    /** Where nothing is on record, what somebody wrote is what they think is right: strength is taken to be what it asks. */
+    private static function asWritten(PlanOption $option, Assignment $asked, Brief $brief): Brief
+    {
+        $client = $brief->situation->client;
+        $pattern = $option->exercise->pattern;
+
+        return $option->wholeKg === null || $asked->dose->isTimed() || $client->onRecord($pattern) !== null ? $brief : $brief->knowing([
+            $pattern => Capacity::fromSet($option->wholeKg, 0.0, $asked->dose->count(), $asked->reserve),
+        ] + $client->capacities);
     }
 
     /** @return array<int, Slot> The same every week, less of it in a lighter one. */

@@ -55,9 +55,9 @@ final class Mends
             'frame' => $day === null ? [] : [self::mend('Choose warm-up and cool-down', 'frame', $day)],
             'recovery', 'hard-days' => self::otherDays($week),
             'pattern' => self::fills($check, $week),
-            'volume' => self::sets($check, $week, $brief),
-            'balance-push-pull' => self::balanced($week, Region::Push, Region::Pull),
-            'balance-thigh' => self::balanced($week, Region::Front, Region::Back),
+            'volume' => self::sets($check, $week),
+            'balance-push-pull' => self::balanced($check, $week, Region::Push, Region::Pull),
+            'balance-thigh' => self::balanced($check, $week, Region::Front, Region::Back),
             default => [],
         };
     }
@@ -149,29 +149,17 @@ final class Mends
     }
 
     /** @return list<Mend> A set more, or less, of what trains a muscle most, where that is done most seldom or most often. */
-    private static function sets(Check $check, PlannedWeek $week, Brief $brief): array
+    private static function sets(Check $check, PlannedWeek $week): array
     {
-        $done = Muscles::hardSets(array_merge(...[[], ...array_map(
-            static fn (PlannedDay $day): array => $day->work(),
-            $week->days,
-        )]))[$check->about] ?? 0.0;
         $trains = static fn (Slot $slot): bool => isset($slot->exercise->mainMuscles[$check->about]);
 
-        return self::aSet($week, $trains, isMore: $done < $brief->band()->low);
+        return self::aSet($week, $trains, isMore: $check->isTooLittle);
     }
 
     /** @return list<Mend> A set more of the side that has fewer, a set less of the other. */
-    private static function balanced(PlannedWeek $week, Region $one, Region $other): array
+    private static function balanced(Check $check, PlannedWeek $week, Region $one, Region $other): array
     {
-        $first = $second = 0;
-        foreach ($week->days as $day) {
-            foreach ($day->work() as $slot) {
-                $region = Region::of($slot->exercise->pattern);
-                $first += $region === $one ? $slot->assignment->sets : 0;
-                $second += $region === $other ? $slot->assignment->sets : 0;
-            }
-        }
-        [$few, $many] = $first < $second ? [$one, $other] : [$other, $one];
+        [$few, $many] = $check->isTooLittle ? [$one, $other] : [$other, $one];
         $of = static fn (Region $region): \Closure => static fn (Slot $slot): bool => Region::of($slot->exercise->pattern) === $region;
 
         return [...self::aSet($week, $of($few), isMore: true), ...self::aSet($week, $of($many), isMore: false)];

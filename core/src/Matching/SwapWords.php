@@ -68,7 +68,7 @@ final readonly class SwapWords
         }];
         if ($equivalent->isMeasured) {
             $words = $equivalent->inWords();
-            $lift = self::inASentence($this->catalogue->exercise($equivalent->referenceExercise)->name);
+            $lift = $this->catalogue->exercise($equivalent->referenceExercise)->nameInASentence();
             $reasons[] = sprintf(
                 $byMuscles ? 'Feels like %s.' : 'Feels like %s; prescribed was %s.',
                 // Below the bare lift the words name it already.
@@ -121,12 +121,6 @@ final readonly class SwapWords
         }
 
         return $lost;
-    }
-
-    /** A name within a sentence: small, unless it is called after a people. */
-    private static function inASentence(string $name): string
-    {
-        return str_starts_with($name, 'Romanian') ? $name : mb_strtolower($name);
     }
 
     /** The third of the range in which one curve, scaled to the other's mean, lies highest above it. */

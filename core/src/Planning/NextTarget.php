@@ -20,6 +20,12 @@ final readonly class NextTarget
     ) {
     }
 
+    /** As whoever reckons with strength finds it. */
+    public static function standing(string $step, int $rung, int $reps, string $why): self
+    {
+        return new self($step, $rung, $reps, $why);
+    }
+
     /**
      * @param  list<float>  $wholeKgs  Whole loads of the rungs that can be used, lightest first.
      * @param  int  $current  Index of the rung just used.

@@ -11,6 +11,7 @@ use NimbleShelf\Core\Matching\Situation;
 use NimbleShelf\Core\Planning\Capacity;
 use NimbleShelf\Core\Planning\Goal;
 use NimbleShelf\Core\Strength\Experience;
+use NimbleShelf\Core\Strength\Growth;
 
 /** What a programme is to be planned for: who, with what, to what end, and on which days. */
 final readonly class Brief
@@ -28,6 +29,7 @@ final readonly class Brief
      * @param  list<Pin>  $pinned
      * @param  list<string>  $dislikes  Ids of exercises.
      * @param  float  $paceFactor  How rest and changes of this client compare with what is promised.
+     * @param  int  $now  The week that is now: what is known of the client is what they can in it.
      */
     private function __construct(
         public Situation $situation,
@@ -40,6 +42,7 @@ final readonly class Brief
         public array $pinned,
         public array $dislikes,
         public float $paceFactor,
+        public int $now,
     ) {
     }
 
@@ -62,6 +65,7 @@ final readonly class Brief
         array $pinned = [],
         array $dislikes = [],
         float $paceFactor = 1.0,
+        int $now = 1,
     ): self {
         InvalidQuantity::unlessBetween('weeks', $weeks, 1, 26, 'weeks');
         if ($days === []) {
@@ -80,7 +84,7 @@ final readonly class Brief
         }
         usort($days, static fn (TrainingDay $one, TrainingDay $two): int => $one->weekday <=> $two->weekday);
 
-        return new self($situation, $goal, $experience, $days, $weeks, $order, $structure, $pinned, $dislikes, $paceFactor);
+        return new self($situation, $goal, $experience, $days, $weeks, $order, $structure, $pinned, $dislikes, $paceFactor, $now);
     }
 
     /**
@@ -103,7 +107,23 @@ final readonly class Brief
             $this->pinned,
             $this->dislikes,
             $this->paceFactor,
+            $this->now,
         );
+    }
+
+    /** As it is likely to be in another week: stronger by what the weeks of training up to then add, lighter ones left out. */
+    public function inWeek(int $week): self
+    {
+        if ($week <= $this->now || $this->goal === Goal::Keep) {
+            return $this;
+        }
+        $trained = count(array_filter(range($this->now, $week - 1), static fn (int $one): bool => ! Progression::isDeload($one)));
+        $grown = Growth::after($trained, $this->experience);
+
+        return $this->knowing(array_map(
+            static fn (Capacity $capacity): Capacity => Capacity::expected($grown * $capacity->kg, $capacity->logSd(), $capacity->from),
+            $this->situation->client->capacities,
+        ));
     }
 
     /** New to it, older, young, with child, or with a limit that asks for care: begins lower, and never near what could be too much. */

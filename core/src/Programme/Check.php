@@ -12,6 +12,7 @@ final readonly class Check
      * @param  int|null  $weekday  The session it is about; null for the week.
      * @param  array<string, string>  $threads  Exercises in the way, each with what is said of it; empty where it is about all.
      * @param  string  $about  The pattern group or the muscle it is about, by id; empty for the others.
+     * @param  bool  $isTooLittle  True where there is less than wanted: of a muscle, or of the first side of a balance.
      */
     public function __construct(
         public string $id,
@@ -23,6 +24,7 @@ final readonly class Check
         public string $words,
         public array $threads = [],
         public string $about = '',
+        public bool $isTooLittle = false,
     ) {
     }
 }

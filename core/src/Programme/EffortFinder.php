@@ -11,6 +11,7 @@ use NimbleShelf\Core\Equivalence\ResistanceModel;
 use NimbleShelf\Core\Equivalence\School;
 use NimbleShelf\Core\Exception\InvalidQuantity;
 use NimbleShelf\Core\Matching\Limit;
+use NimbleShelf\Core\Mechanics\Body;
 use NimbleShelf\Core\Mechanics\Setting;
 use NimbleShelf\Core\Planning\Capacity;
 use NimbleShelf\Core\Planning\RepetitionMaximum;
@@ -66,8 +67,14 @@ final readonly class EffortFinder
     /** Lighter than this nothing is reckoned, kilograms. */
     private const LEAST_KG = 0.1;
 
+    /** @var \WeakMap<Body, \ArrayObject<string, float>> Whole loads that were reckoned before: a slot comes again every week. */
+    private \WeakMap $wholeKgs;
+
     public function __construct(private Catalogue $catalogue, private ResistanceModel $model)
     {
+        /** @var \WeakMap<Body, \ArrayObject<string, float>> $known */
+        $known = new \WeakMap;
+        $this->wholeKgs = $known;
     }
 
     /**
@@ -95,6 +102,45 @@ final readonly class EffortFinder
             : $this->first($exercise, $setting, $wholeKg, $capacity, $brief);
     }
 
+    /**
+     * What can be expected at a load; null where nothing is measured.
+     *
+     * @param  float  $share  So many like this can do it at the least; the middle, unless a load is to be sure.
+     */
+    public function expected(Exercise $exercise, float $wholeKg, ?Tempo $tempo, Brief $brief, float $share = 0.5): ?ExpectedEffort
+    {
+        $capacity = $this->capacity($exercise, $brief);
+        if ($capacity === null) {
+            return null;
+        }
+        $can = static fn (float $share): float => self::at($tempo, $exercise, self::repetitions($capacity, $wholeKg, $share));
+        $middle = $can($share);
+
+        return $brief->isCareful()
+            ? new ExpectedEffort($capacity->isOnRecord() ? $middle : $can(self::WEAKER), $can(self::SURE))
+            : new ExpectedEffort($middle, $middle);
+    }
+
+    /** So many repetitions at a load, and how they meet the goal. */
+    public function asking(Exercise $exercise, float $wholeKg, int $reps, string $why, ?Tempo $tempo, Brief $brief): AskedEffort
+    {
+        $expected = $this->expected($exercise, $wholeKg, $tempo, $brief);
+        if ($expected === null) {
+            return new AskedEffort($reps, null, $brief->mostReserve(), self::UNMEASURED, $why, tempo: $tempo);
+        }
+        $fit = EffortFit::asking($expected->toFailure, $reps, Wanted::of($brief, isFirst: false));
+
+        return new AskedEffort(
+            $reps,
+            null,
+            $fit->reserve,
+            $fit->match,
+            $why,
+            HardSets::count($expected->toFailure - $reps, $expected->toFailure),
+            $tempo,
+        );
+    }
+
     /** What somebody chose, though the load is not what the goal asks. */
     public static function chosen(Brief $brief): AskedEffort
     {
@@ -115,10 +161,8 @@ final readonly class EffortFinder
 
             return WrittenEffort::unmeasured($asked->reserve, $match);
         }
-        $body = $brief->situation->client->body;
         try {
-            $curve = $this->model->summary($exercise, $body, $asked->setting);
-            $wholeKg = $this->model->wholeKg($exercise, $body, $curve, School::Mean, $exercise->pattern);
+            $wholeKg = $this->wholeKg($exercise, $asked->setting, $brief->situation->client->body);
         } catch (InvalidQuantity) {
             // A band used up by where it is held.
             return WrittenEffort::unmeasured($asked->reserve, 0.0);
@@ -142,6 +186,30 @@ final readonly class EffortFinder
             match: $isHold ? self::HOLD : EffortFit::asking($toFailure, $reps, Wanted::of($brief, $isFirst))->match,
             // Light on purpose counts as what the goal will ask of it, unless the load can never be hard.
             counts: HardSets::count($isFirst ? min($asked->reserve, $middle - $reps) : $middle - $reps, $toFailure),
+        );
+    }
+
+    /**
+     * What the sets of a slot count each, 0 to 1: by what they can be expected to leave, for the one measure of volume.
+     *
+     * @return \Closure(Slot): float
+     */
+    public function counting(Brief $brief): \Closure
+    {
+        return fn (Slot $slot): float => $this->written($slot, $brief)->counts;
+    }
+
+    /** @throws InvalidQuantity If a band is used up by where it is held. */
+    private function wholeKg(Exercise $exercise, Setting $setting, Body $body): float
+    {
+        $known = $this->wholeKgs[$body] ??= new \ArrayObject;
+
+        return $known["{$exercise->id}|{$setting->implement}|{$setting->key()}"] ??= $this->model->wholeKg(
+            $exercise,
+            $body,
+            $this->model->summary($exercise, $body, $setting),
+            School::Mean,
+            $exercise->pattern,
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NimbleShelf\Core\Programme;
 
 use NimbleShelf\Core\Catalogue\Catalogue;
+use NimbleShelf\Core\Catalogue\Exercise;
 use NimbleShelf\Core\Equivalence\Equivalent;
 use NimbleShelf\Core\Equivalence\ResistanceModel;
 use NimbleShelf\Core\Equivalence\School;
@@ -24,7 +25,7 @@ final readonly class Forecast
 
     /**
      * @param  list<PlannedWeek>  $weeks
-     * @param  int  $now  The week whose lifts are followed; where an exercise took another's place, its weeks alone are drawn.
+     * @param  int  $now  The week whose lifts are followed; weeks in which another pattern stands there are left out.
      * @return list<ForecastLift> By day, in the order of the session; lifts of one joint and holds are left out.
      */
     public function lifts(array $weeks, Brief $brief, int $now = 1): array
@@ -39,13 +40,13 @@ final readonly class Forecast
                 $before = null;
                 foreach ($weeks as $week) {
                     $then = self::then($week, $day->day->weekday, $slot->thread);
-                    if ($then === null || $then->exercise->id !== $slot->exercise->id) {
+                    if ($then === null || $then->exercise->pattern !== $slot->exercise->pattern) {
                         continue;
                     }
                     $key = "{$then->exercise->id}|{$then->assignment->setting->implement}|{$then->assignment->setting->key()}";
                     $known[$key] ??= $this->equivalent($then, $brief) ?? false;
                     if ($known[$key] !== false) {
-                        $points[] = self::point($week, $then, $before, $known[$key], $brief);
+                        $points[] = self::point($week, $then, $before, $known[$key], $brief, $slot->exercise);
                     }
                     $before = $then;
                 }
@@ -96,8 +97,15 @@ final readonly class Forecast
         return null;
     }
 
-    private static function point(PlannedWeek $week, Slot $slot, ?Slot $before, Equivalent $equivalent, Brief $brief): ForecastPoint
-    {
+    /** @param  Exercise  $followed  Whose line it is: another one of its pattern is named. */
+    private static function point(
+        PlannedWeek $week,
+        Slot $slot,
+        ?Slot $before,
+        Equivalent $equivalent,
+        Brief $brief,
+        Exercise $followed,
+    ): ForecastPoint {
         $asked = $slot->assignment;
         $isSame = $before !== null && $before->assignment->asksTheSameAs($asked);
         $count = $asked->dose->count();
@@ -118,7 +126,7 @@ final readonly class Forecast
                 $count > $before->assignment->dose->count() => ForecastPoint::MORE,
                 default => ForecastPoint::SAME,
             },
-            words: (string) $asked->words,
+            words: ($slot->exercise === $followed ? '' : "{$slot->exercise->name}: ").$asked->words,
         );
     }
 }

@@ -27,24 +27,25 @@ final class Muscles
     }
 
     /**
-     * Hard sets by muscle of what some slots ask for.
+     * Sets by muscle of what some slots ask for, main 1 and helping a half.
      *
      * @param  list<Slot>  $slots
+     * @param  (\Closure(Slot): float)|null  $counts  What each set of a slot counts, 0 to 1; null for all that leave few in reserve,
+     *     which is what wears out.
      * @return array<string, float>
      */
-    public static function hardSets(array $slots): array
+    public static function hardSets(array $slots, ?\Closure $counts = null): array
     {
-        $halves = [];
+        $counts ??= static fn (Slot $slot): float => $slot->assignment->reserve > self::HARD_RESERVE ? 0.0 : 1.0;
+        $sets = [];
         foreach ($slots as $slot) {
-            if ($slot->assignment->reserve > self::HARD_RESERVE || ! self::isWork($slot->exercise)) {
-                continue;
-            }
-            foreach (self::halvesOf($slot->exercise) as $muscle => $each) {
-                $halves[$muscle] = ($halves[$muscle] ?? 0) + $each * $slot->assignment->sets;
+            $hard = self::isWork($slot->exercise) ? $slot->assignment->sets * $counts($slot) : 0.0;
+            foreach ($hard > 0 ? self::halvesOf($slot->exercise) : [] as $muscle => $each) {
+                $sets[$muscle] = ($sets[$muscle] ?? 0.0) + $each / 2 * $hard;
             }
         }
 
-        return array_map(static fn (int $half): float => $half / 2, $halves);
+        return $sets;
     }
 
     /** False for what loosens, stretches or plays: it wears no muscle out. */

@@ -23,6 +23,7 @@ use NimbleShelf\Core\Planning\Execution;
 use NimbleShelf\Core\Planning\Goal;
 use NimbleShelf\Core\Planning\Sides;
 use NimbleShelf\Core\Planning\Slot;
+use NimbleShelf\Core\Planning\Tempo;
 use NimbleShelf\Core\Strength\Experience;
 use NimbleShelf\Core\Strength\Person;
 use NimbleShelf\Core\Strength\Strength;
@@ -226,6 +227,26 @@ final readonly class OptionFinder
         $effort = $this->efforts->ask($exercise, $rung->setting, $wholeKg, $brief);
 
         return $effort === null ? null : $this->built($exercise, $rung, $wholeKg, $effort, $brief);
+    }
+
+    /** What can be expected of the client at a load; null where nothing is measured. */
+    public function expected(Exercise $exercise, float $wholeKg, ?Tempo $tempo, Brief $brief): ?ExpectedEffort
+    {
+        return $this->efforts->expected($exercise, $wholeKg, $tempo, $brief);
+    }
+
+    /** The same exercise on another rung, or doing another dose there. */
+    public function standing(PlanOption $now, Rung $rung, float $wholeKg, int $reps, Brief $brief): PlanOption
+    {
+        $tempo = $rung === $now->rung ? $now->tempo : null;
+
+        return $this->built(
+            $now->exercise,
+            $rung,
+            $wholeKg,
+            $this->efforts->asking($now->exercise, $wholeKg, $reps, $now->why, $tempo, $brief),
+            $brief,
+        );
     }
 
     private function chosen(Exercise $exercise, Rung $rung, float $wholeKg, Brief $brief): PlanOption

@@ -90,6 +90,12 @@ final readonly class PlanOption
         );
     }
 
+    /** The same rung with so many repetitions, or seconds. */
+    public function doing(int $count): self
+    {
+        return $this->asking($this->assignment(1)->with(dose: $this->dose->to($count)));
+    }
+
     /** The same rung with the dose, reserve, sides and rest that somebody asks of it. */
     public function asking(Assignment $asked): self
     {

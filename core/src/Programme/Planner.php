@@ -39,7 +39,7 @@ final readonly class Planner
         return new self(
             $finder,
             new Arrangement(new FrameFinder($catalogue, $rungs)),
-            new Progression($model, $rungs),
+            Progression::of($model, $rungs, $finder),
             new WeekChecks($catalogue, $model, $rungs),
             new HeldBack($catalogue, $rungs, $finder),
         );
@@ -157,51 +157,69 @@ final readonly class Planner
      */
     private function weeks(array $days, array $options, Brief $brief): array
     {
-        $threads = $steps = $equivalents = $sessions = $held = [];
+        $threads = $sessions = $begun = [];
         foreach ($brief->days as $i => $day) {
             if ($days[$i] === []) {
                 continue;
             }
             $sessions[$i] = $this->day($days[$i], $options, $day, $brief);
+            $taken = array_map(static fn (int $option): string => $options[$option]->exercise->id, array_keys($days[$i]));
             foreach ($days[$i] as $option => $sets) {
                 $thread = self::thread($day, $options[$option]);
-                $threads[$thread] = $this->progression->forward($options[$option], $sets, $thread, $brief);
-                foreach ($threads[$thread] as $week => $step) {
-                    $steps[$thread][] = $step['words'];
-                    $equivalents[$thread.'/'.($week + 1)] = $this->progression->equivalentKg($options[$option], $step['wholeKg'], $brief);
-                }
+                $begun[$thread] = [$options[$option], $sets, $thread, $brief, 1, $taken];
+                $threads[$thread] = $this->progression->forward(...$begun[$thread]);
+                // What takes a place later is no other's to take.
+                array_push($taken, ...array_map(static fn (array $step): string => $step['slot']->exercise->id, $threads[$thread]));
             }
         }
+        $held = [];
         $weeks = $last = [];
         for ($number = 1; $number <= $brief->weeks; $number++) {
             $made = [];
             foreach ($sessions as $first) {
                 $slots = [];
                 foreach ($first->work() as $slot) {
-                    $next = $threads[$slot->thread][$number - 1]['slot'];
-                    $slots[$slot->thread] = isset($held[$slot->thread]) ? self::on($held[$slot->thread], $next) : $next;
+                    $slots[$slot->thread] = self::inWeek($number, $threads[$slot->thread][$number - 1]['slot'], $last, $brief);
                 }
                 foreach ($this->inTheWay($first, $slots, $last, $brief) as $thread) {
-                    $held[$thread] = $last[$thread];
-                    $slots[$thread] = self::on($held[$thread], $slots[$thread]);
+                    $threads[$thread] = $this->progression->forward(...[...$begun[$thread], $number]);
+                    $slots[$thread] = $threads[$thread][$number - 1]['slot'];
+                    $held["{$thread}/{$number}"] = self::HELD;
                 }
                 $day = $this->within($first, $slots, $last, $brief);
                 foreach ($day->work() as $slot) {
                     if ($slot->assignment->dose->count() < $slots[$slot->thread]->assignment->dose->count()) {
-                        $steps[$slot->thread][$number - 1] = self::NO_ROOM;
+                        $held["{$slot->thread}/{$number}"] = self::NO_ROOM;
                     }
                     $last[$slot->thread] = $slot;
-                    if (isset($held[$slot->thread])) {
-                        $steps[$slot->thread][$number - 1] = self::HELD;
-                        $equivalents["{$slot->thread}/{$number}"] = $equivalents[$slot->thread.'/'.($number - 1)];
-                    }
                 }
                 $made[] = $day;
             }
             $weeks[] = new PlannedWeek($number, Progression::isDeload($number) && $brief->goal !== Goal::Keep, $made);
         }
 
-        return [$weeks, array_map(array_values(...), $steps), $equivalents];
+        $steps = $equivalents = [];
+        foreach ($threads as $thread => $forward) {
+            foreach ($forward as $i => $step) {
+                $number = $i + 1;
+                $steps[$thread][] = $held["{$thread}/{$number}"] ?? $step['words'];
+                $equivalents["{$thread}/{$number}"] = $this->progression->equivalentKg($begun[$thread][0], $step['wholeKg'], $brief);
+            }
+        }
+
+        return [$weeks, $steps, $equivalents];
+    }
+
+    /**
+     * What a week asks; a lighter one of what was done, whatever was to come.
+     *
+     * @param  array<string, Slot>  $last
+     */
+    private static function inWeek(int $number, Slot $next, array $last, Brief $brief): Slot
+    {
+        return Progression::isDeload($number) && $brief->goal !== Goal::Keep && isset($last[$next->thread])
+            ? self::on($last[$next->thread], $next)
+            : $next;
     }
 
     /**

@@ -5,22 +5,19 @@ declare(strict_types=1);
 namespace NimbleShelf\Core\Programme;
 
 use NimbleShelf\Core\Equivalence\ResistanceModel;
-use NimbleShelf\Core\Matching\Rung;
 use NimbleShelf\Core\Matching\ShelfRungs;
 use NimbleShelf\Core\Planning\Assignment;
-use NimbleShelf\Core\Planning\Dose;
 use NimbleShelf\Core\Planning\Goal;
-use NimbleShelf\Core\Planning\NextTarget;
 use NimbleShelf\Core\Planning\Slot;
+use NimbleShelf\Core\Text\Plain;
 
 /**
- * Carries a slot forward through the weeks by small steps: repetitions first, then the next rung; a jump that is too big is
- * bridged. What it says of later weeks is a forecast: what is logged rewrites it.
+ * Carries a slot forward through the weeks as strength is likely to grow: repetitions first, then the next rung that fits; where
+ * the loads of an exercise are used up, another of its pattern, or a bridge. What it says of later weeks is a forecast: what
+ * is logged rewrites it.
  */
 final readonly class Progression
 {
-    private const REPETITIONS_A_WEEK = 1;
-
     private const SECONDS_A_WEEK = 5;
 
     private const LONGEST_HOLD_SECONDS = 60;
@@ -30,8 +27,19 @@ final readonly class Progression
 
     private const DELOAD_RESERVE = 2;
 
-    public function __construct(private ResistanceModel $model, private ShelfRungs $rungs)
+    /** Weeks that a lift is kept before another takes its place; planning contract, section 4b: four to six. */
+    private const KEPT_WEEKS = 4;
+
+    /** Of what is done slowly at most so many, or as many as the goal asks; our choice. */
+    private const SLOW_REPETITIONS = 15;
+
+    public function __construct(private ResistanceModel $model, private OptionFinder $finder, private NextRung $next)
     {
+    }
+
+    public static function of(ResistanceModel $model, ShelfRungs $rungs, OptionFinder $finder): self
+    {
+        return new self($model, $finder, new NextRung($rungs, $finder));
     }
 
     public static function isDeload(int $week): bool
@@ -51,114 +59,127 @@ final readonly class Progression
 
     /**
      * @param  int  $first  The week it begins in, as the option asks it.
+     * @param  list<string>|null  $taken  Exercises that may not take its place, since the session has them; null where nothing may.
+     * @param  int  $stays  The week from which on it stays on its rung, since things are wanted elsewhere.
      * @return list<array{slot: Slot, wholeKg: float|null, words: string}> One a week, from the first on.
      */
-    public function forward(PlanOption $option, int $sets, string $thread, Brief $brief, int $first = 1): array
-    {
+    public function forward(
+        PlanOption $option,
+        int $sets,
+        string $thread,
+        Brief $brief,
+        int $first = 1,
+        ?array $taken = null,
+        int $stays = PHP_INT_MAX,
+    ): array {
         $weeks = [];
-        $rung = $option->rung;
-        $wholeKg = $option->wholeKg;
-        $dose = $option->dose;
+        // What is carried on from a later week has stood there before.
+        $since = max(1, $first - self::KEPT_WEEKS);
         $words = ($first === 1 ? 'First week: ' : '').lcfirst($option->why);
-        $ladder = null;
         for ($week = $first; $week <= $brief->weeks; $week++) {
+            $slot = $option->slot($thread, $sets);
             if (self::isDeload($week) && $brief->goal !== Goal::Keep) {
                 $weeks[] = [
-                    'slot' => $this->slot(
-                        $option,
-                        $rung,
-                        $dose,
-                        max(1, (int) round(self::DELOAD_SETS * $sets)),
-                        $option->reserve + self::DELOAD_RESERVE,
-                        $thread,
-                    ),
-                    'wholeKg' => $wholeKg,
+                    'slot' => $slot->asking(self::lighter($slot->assignment)),
+                    'wholeKg' => $option->wholeKg,
                     'words' => 'A lighter week: fewer sets, more in reserve, nothing new.',
                 ];
 
                 continue;
             }
-            if ($week > $first) {
-                $isAtTheTop = ! $dose->isTimed() && $dose->count() >= $brief->goal->repetitions()[1];
-                if ($brief->goal !== Goal::Keep && $wholeKg !== null && $isAtTheTop) {
-                    $ladder ??= $this->ladder($option, $brief);
-                }
-                [$dose, $rung, $wholeKg, $words] = $this->next($dose, $rung, $wholeKg, $ladder ?? [], $brief);
+            if ($week > $first && $brief->goal === Goal::Keep) {
+                $words = 'The same again: what there is is kept.';
+            } elseif ($week > $first) {
+                $mayGo = $week - $since >= self::KEPT_WEEKS ? $taken : null;
+                [$then, $words] = $this->step($option, $brief->inWeek($week), $mayGo, $week < $stays);
+                $since = $then->exercise === $option->exercise ? $since : $week;
+                $option = $then;
             }
-            $weeks[] = [
-                'slot' => $this->slot($option, $rung, $dose, $sets, $option->reserve, $thread),
-                'wholeKg' => $wholeKg,
-                'words' => $words,
-            ];
+            $weeks[] = ['slot' => $option->slot($thread, $sets), 'wholeKg' => $option->wholeKg, 'words' => $words];
         }
 
         return $weeks;
     }
 
     /**
-     * @param  list<array{rung: Rung, wholeKg: float}>  $ladder
-     * @return array{Dose, Rung, float|null, string}
+     * @param  list<string>|null  $taken
+     * @return array{PlanOption, string}
      */
-    private function next(Dose $dose, Rung $rung, ?float $wholeKg, array $ladder, Brief $brief): array
+    private function step(PlanOption $now, Brief $then, ?array $taken, bool $mayStep): array
     {
-        if ($brief->goal === Goal::Keep) {
-            return [$dose, $rung, $wholeKg, 'The same again: what there is is kept.'];
-        }
-        if ($dose->isTimed()) {
-            $seconds = min(max(self::LONGEST_HOLD_SECONDS, $dose->count()), $dose->count() + self::SECONDS_A_WEEK);
+        $count = $now->dose->count();
+        $expected = $now->wholeKg === null || $now->dose->isTimed()
+            ? null
+            : $this->finder->expected($now->exercise, $now->wholeKg, $now->tempo, $then);
+        if ($expected === null) {
+            $more = $now->dose->isTimed()
+                ? min(max(self::LONGEST_HOLD_SECONDS, $count), $count + self::SECONDS_A_WEEK)
+                : min(max($then->goal->repetitions()[1], $count), $count + 1);
 
-            $words = $seconds > $dose->count() ? '5 s longer.' : 'As long as it stays clean: a harder way next.';
-
-            return [$dose->to($seconds), $rung, $wholeKg, $words];
+            return match (true) {
+                $more > $count => [$now->doing($more), $now->dose->isTimed() ? '5 s longer.' : 'One more repetition.'],
+                $mayStep => $this->other($now, $taken, $then),
+                default => null,
+            } ?? [$now, 'As long as it stays clean: a harder way next.'];
         }
-        [$fewest, $most] = $brief->goal->repetitions();
-        if ($dose->count() < $most) {
-            return [$dose->to($dose->count() + self::REPETITIONS_A_WEEK), $rung, $wholeKg, 'One more repetition.'];
-        }
-        foreach ($ladder as ['rung' => $next, 'wholeKg' => $kg]) {
-            if ($wholeKg === null || $kg < $wholeKg * (1 + ShelfRungs::ALIKE)) {
-                continue;
+        $wanted = Wanted::of($then, isFirst: false);
+        $top = $now->tempo === null ? $wanted->most : max($wanted->most, self::SLOW_REPETITIONS);
+        $isEasy = NextRung::isFarTooEasy($expected->toFailure - min($count + 1, $top), $wanted);
+        if ($mayStep && ($count >= $top || $isEasy)) {
+            $up = $this->next->up($now, $then);
+            if ($up !== null) {
+                return [$up, self::saidOf($up, $now)];
             }
-            if ($kg <= $wholeKg * (1 + NextTarget::BIG_JUMP)) {
-                $words = sprintf('The next load up, %.0f %% heavier: %s.', 100 * ($kg / $wholeKg - 1), $next->words);
-
-                return [$dose->to($fewest), $next, $kg, $words];
+            $other = $now->isTooLight($then) || $isEasy ? $this->other($now, $taken, $then) : null;
+            if ($other !== null) {
+                return $other;
             }
-
-            break;
-        }
-        if ($dose->count() < EffortFit::MOST_REPETITIONS) {
-            return [
-                $dose->to($dose->count() + self::REPETITIONS_A_WEEK),
-                $rung,
-                $wholeKg,
-                'No load up within 15 %, so one repetition more than the goal’s usual most.',
-            ];
         }
 
-        return [$dose, $rung, $wholeKg, 'Bridge: thirty repetitions are enough; slower lowering, a pause or added fill next.'];
+        return self::more($now, $expected, $wanted, $isEasy, $top);
     }
 
-    /** @return list<array{rung: Rung, wholeKg: float}> */
-    private function ladder(PlanOption $option, Brief $brief): array
+    /**
+     * @param  list<string>|null  $taken
+     * @return array{PlanOption, string}|null
+     */
+    private function other(PlanOption $now, ?array $taken, Brief $then): ?array
     {
-        return $this->rungs->usable($option->exercise, $brief->situation);
+        $other = $taken === null ? null : $this->next->other($now, $taken, $then);
+
+        return $other === null ? null : [$other, sprintf(
+            'From here on %s: %s has nothing more that fits.',
+            $other->exercise->nameInASentence(),
+            $now->exercise->nameInASentence(),
+        )];
     }
 
-    private function slot(PlanOption $option, Rung $rung, Dose $dose, int $sets, int $reserve, string $thread): Slot
+    /** @return array{PlanOption, string} */
+    private static function more(PlanOption $now, ExpectedEffort $expected, Wanted $wanted, bool $isEasy, int $top): array
     {
-        return new Slot($thread, $option->exercise, Assignment::of(
-            exercise: $option->exercise->id,
-            setting: $rung->setting,
-            sets: $sets,
-            dose: $dose,
-            reserve: $reserve,
-            restSeconds: $option->restSeconds,
-            sides: $option->sides,
-            words: $rung->words,
-            why: $option->why,
-            tempo: $option->tempo,
-        ), $rung->things);
+        $count = $now->dose->count();
+        $isBridge = $count >= $top;
+        $most = $isBridge && $now->tempo === null ? EffortFit::MOST_REPETITIONS : $top;
+        $more = min($most, $count + ($isEasy ? 2 : 1), $expected->repetitions($wanted->leastReserve));
+        if ($more > $count) {
+            $said = $more - $count > 1 ? sprintf('%s more repetitions', ucfirst(Plain::small($more - $count))) : 'One more repetition';
+
+            return [$now->doing($more), $isBridge ? "{$said}: no load up fits yet." : "{$said}."];
+        }
+        if ($isBridge && $expected->repetitions($wanted->leastReserve) > $count) {
+            return [$now, $now->tempo === null
+                ? 'Bridge: thirty repetitions are enough; slower lowering, a pause or added fill next.'
+                : 'The same again, as slowly: what is heavier waits for a logged set that says it fits.'];
+        }
+
+        return [$now, 'The same again: strength is likely to grow by less than a repetition a week.'];
+    }
+
+    private static function saidOf(PlanOption $up, PlanOption $before): string
+    {
+        $heavier = (float) $up->wholeKg / (float) $before->wholeKg - 1;
+
+        return sprintf('The next load up, %.0f %% heavier: %s.', 100 * $heavier, $up->rung->words);
     }
 
     /** Whole load less the body's own part, kilograms of the reference lift; null where nothing is measured. */

@@ -5,16 +5,14 @@ declare(strict_types=1);
 namespace NimbleShelf\Core\Programme;
 
 use NimbleShelf\Core\Catalogue\Catalogue;
+use NimbleShelf\Core\Catalogue\Exercise;
 use NimbleShelf\Core\Equivalence\ResistanceModel;
-use NimbleShelf\Core\Equivalence\School;
 use NimbleShelf\Core\Matching\Cautions;
 use NimbleShelf\Core\Matching\ShelfRungs;
+use NimbleShelf\Core\Planning\Block;
 use NimbleShelf\Core\Planning\BlockKind;
-use NimbleShelf\Core\Planning\Capacity;
 use NimbleShelf\Core\Planning\KitConflict;
-use NimbleShelf\Core\Planning\RepetitionMaximum;
 use NimbleShelf\Core\Planning\Slot;
-use NimbleShelf\Core\Planning\Tempo;
 use NimbleShelf\Core\Text\Plain;
 
 /** Judges a week by what a good one keeps to, each rule with its figure; written by hand or planned, it is the same judge. */
@@ -27,8 +25,14 @@ final readonly class WeekChecks
     /** A visit runs over by so much before it is refused and not only watched. */
     private const A_LITTLE_OVER = 1.1;
 
-    public function __construct(private Catalogue $catalogue, private ResistanceModel $model, private ShelfRungs $rungs)
+    private FrameFinder $frames;
+
+    private EffortFinder $efforts;
+
+    public function __construct(private Catalogue $catalogue, ResistanceModel $model, private ShelfRungs $rungs)
     {
+        $this->frames = new FrameFinder($catalogue, $rungs);
+        $this->efforts = new EffortFinder($catalogue, $model);
     }
 
     /**
@@ -42,17 +46,25 @@ final readonly class WeekChecks
         foreach ($week->days as $day) {
             array_push($checks, ...$this->session($week, $day, $brief));
         }
-        $sets = Muscles::hardSets(array_merge(...[[], ...array_map(static fn (PlannedDay $day): array => $day->work(), $week->days)]));
 
         return [
             ...$checks,
             ...self::recovery($week),
             ...self::patterns($week, $brief, $impossible),
-            self::balance('balance-push-pull', $week, Region::Push, Region::Pull),
-            self::balance('balance-thigh', $week, Region::Front, Region::Back),
-            ...self::volume($week, $brief, $sets, isPlanned: $impossible !== null),
+            $this->balance('balance-push-pull', $week, $brief, Region::Push, Region::Pull),
+            $this->balance('balance-thigh', $week, $brief, Region::Front, Region::Back),
+            ...self::volume($week, $brief, $this->hardSets($week, $brief), isPlanned: $impossible !== null),
             self::variety($week, $brief),
         ];
+    }
+
+    /**
+     * @return array<string, float> What the sets of a week count by muscle: main 1, helping a half, each by what it can be
+     *     expected to leave.
+     */
+    public function hardSets(PlannedWeek $week, Brief $brief): array
+    {
+        return Muscles::hardSets($week->work(), $this->efforts->counting($brief->inWeek($week->number)));
     }
 
     /** @return list<Check> */
@@ -146,7 +158,7 @@ final readonly class WeekChecks
                 'what it holds',
                 $promise === null ? 'It holds what it is called.' : "It is called \"{$day->plan->name}\" and holds no {$promise}.",
             ),
-            $this->frame($week, $day),
+            $this->frame($week, $day, $brief),
         ];
     }
 
@@ -193,9 +205,9 @@ final readonly class WeekChecks
                 || ! $this->catalogue->pattern($slot->exercise->pattern)->isMeasured()) {
                 $unknown++;
             } else {
-                // What later weeks ask is a forecast; what the first asks must be what is known today.
-                $left = $this->toFailure($slot, $capacity, $brief) - $count;
-                if ($week->number > 1 || ($left >= $brief->leastReserve() - 0.5 && $left <= $brief->mostReserve() + 0.5)) {
+                // What later weeks ask is a forecast; what is asked now must be what is known today.
+                $left = $this->efforts->written($slot, $brief)->reserve ?? 0.0;
+                if ($week->number !== $brief->now || ($left >= $brief->leastReserve() - 0.5 && $left <= $brief->mostReserve() + 0.5)) {
                     $in++;
                 } else {
                     $off[] = $left < 0
@@ -228,18 +240,7 @@ final readonly class WeekChecks
         );
     }
 
-    private function toFailure(Slot $slot, Capacity $capacity, Brief $brief): float
-    {
-        $body = $brief->situation->client->body;
-        $curve = $this->model->summary($slot->exercise, $body, $slot->assignment->setting);
-        $wholeKg = $this->model->wholeKg($slot->exercise, $body, $curve, School::Mean, $slot->exercise->pattern);
-
-        $atUsual = RepetitionMaximum::repetitionsToFailure($capacity->kg, max(0.1, $wholeKg));
-
-        return $slot->assignment->tempo?->repetitionsFrom($atUsual, Tempo::of(...$slot->exercise->tempo)) ?? $atUsual;
-    }
-
-    private function frame(PlannedWeek $week, PlannedDay $day): Check
+    private function frame(PlannedWeek $week, PlannedDay $day, Brief $brief): Check
     {
         $blocks = [];
         foreach ($day->plan->blocks as $block) {
@@ -251,27 +252,41 @@ final readonly class WeekChecks
             $warmUp === null ? 'warm-up' : null,
             isset($blocks[BlockKind::CoolDown->value]) ? null : 'cool-down',
         ]));
-        $prepared = $first === null || $warmUp === null || array_filter(
+        $isPrepared = $first === null || $warmUp === null || array_filter(
             $warmUp->slots,
             static fn (Slot $slot): bool => array_intersect_key(
                 Muscles::halvesOf($slot->exercise),
                 Muscles::halvesOf($first->exercise),
             ) !== [],
         ) !== [];
+        $unprepared = $warmUp === null ? null : $this->unprepared($day, $warmUp, $brief);
 
         return new Check(
             'frame',
             $week->number,
             $day->day->weekday,
-            $missing === [] && $prepared ? Verdict::Ok : Verdict::Watch,
+            $missing === [] && $isPrepared && $unprepared === null ? Verdict::Ok : Verdict::Watch,
             $missing === [] ? 'both there' : 'no '.Plain::listed($missing),
             'warm-up and cool-down',
             match (true) {
                 $missing !== [] => 'There is no '.Plain::listed($missing).'.',
-                ! $prepared => 'Nothing in the warm-up prepares what comes first.',
+                ! $isPrepared => 'Nothing in the warm-up prepares what comes first.',
+                $unprepared !== null => "No lighter set of {$unprepared->nameInASentence()} stands before it.",
                 default => 'The warm-up prepares what comes first.',
             },
         );
+    }
+
+    /** The first main lift, where the warm-up holds no lighter way of it though there is one. */
+    private function unprepared(PlannedDay $day, Block $warmUp, Brief $brief): ?Exercise
+    {
+        $lift = FrameFinder::mainLifts($day->work())[0] ?? null;
+        $isThere = $lift === null || array_filter(
+            $warmUp->slots,
+            static fn (Slot $slot): bool => $slot->exercise->pattern === $lift->exercise->pattern,
+        ) !== [];
+
+        return $isThere || $this->frames->lighter($lift, $brief->situation, '') === null ? null : $lift->exercise;
     }
 
     /** @return list<Check> */
@@ -379,20 +394,19 @@ final readonly class WeekChecks
         return $checks;
     }
 
-    private static function balance(string $id, PlannedWeek $week, Region $one, Region $other): Check
+    private function balance(string $id, PlannedWeek $week, Brief $brief, Region $one, Region $other): Check
     {
-        $first = $second = 0;
-        foreach ($week->days as $day) {
-            foreach ($day->work() as $slot) {
-                $sets = $slot->assignment->reserve <= Muscles::HARD_RESERVE ? $slot->assignment->sets : 0;
-                $region = Region::of($slot->exercise->pattern);
-                $first += $region === $one ? $sets : 0;
-                $second += $region === $other ? $sets : 0;
-            }
+        $first = $second = 0.0;
+        $counts = $this->efforts->counting($brief->inWeek($week->number));
+        foreach ($week->work() as $slot) {
+            $region = Region::of($slot->exercise->pattern);
+            $sets = $region === $one || $region === $other ? $slot->assignment->sets * $counts($slot) : 0.0;
+            $first += $region === $one ? $sets : 0.0;
+            $second += $region === $other ? $sets : 0.0;
         }
-        $ratio = $second === 0 ? null : $first / $second;
+        $ratio = $second <= 0.0 ? null : $first / $second;
         [$low, $high] = self::BALANCED;
-        $isIn = ($first === 0 && $second === 0) || ($ratio !== null && $ratio >= $low && $ratio <= $high);
+        $isIn = ($first <= 0.0 && $second <= 0.0) || ($ratio !== null && $ratio >= $low && $ratio <= $high);
         [$names, $others] = $one === Region::Push ? ['pushing', 'pulling'] : ['the front of the leg', 'the back of the leg'];
 
         return new Check(
@@ -400,9 +414,17 @@ final readonly class WeekChecks
             $week->number,
             null,
             $isIn ? Verdict::Ok : Verdict::Watch,
-            $ratio === null ? "{$first} to {$second}" : sprintf('%.2f', $ratio),
+            $ratio === null ? sprintf('%s to 0', Plain::number($first, 1)) : sprintf('%.2f', $ratio),
             sprintf('%.2f to %.1f', $low, $high),
-            sprintf('%s for %s, %d for %s.', ucfirst(Plain::count($first, 'set')), $names, $second, $others),
+            sprintf(
+                '%s %s for %s, %s for %s.',
+                Plain::number($first, 1),
+                abs($first - 1.0) < 0.05 ? 'working set' : 'working sets',
+                $names,
+                Plain::number($second, 1),
+                $others,
+            ),
+            isTooLittle: $first < $second,
         );
     }
 
@@ -439,6 +461,7 @@ final readonly class WeekChecks
                     default => sprintf('%s working sets, more than %s.', Plain::number($done, 1), Plain::number($band->high, 1)),
                 },
                 about: $muscle,
+                isTooLittle: $done < $low,
             );
         }
 

@@ -26,7 +26,7 @@ final readonly class WeekJudge
     {
         $brief = $this->finder->known($brief);
         $weekdays = array_map(static fn (TrainingDay $day): int => $day->weekday, $brief->days);
-        $options = $slots = $hard = [];
+        $options = $slots = [];
         $days = array_fill(0, count($weekdays), []);
         foreach ($week->days as $day) {
             $place = (int) array_search($day->day->weekday, $weekdays, true);
@@ -35,16 +35,13 @@ final readonly class WeekJudge
                 $days[$place][count($options)] = $slot->assignment->sets;
                 $options[] = $option;
                 $slots[] = ['weekday' => $day->day->weekday, 'slot' => $slot, 'effort' => $effort];
-                foreach (Muscles::halvesOf($slot->exercise) as $muscle => $each) {
-                    $hard[$muscle] = ($hard[$muscle] ?? 0.0) + $effort->counts * $each / 2 * $slot->assignment->sets;
-                }
             }
         }
 
         return new JudgedWeek(
             $this->checks->of($week, $brief),
             WeekScore::of(array_values($days), $options, $brief),
-            array_filter($hard, static fn (float $sets): bool => $sets > 0),
+            $this->checks->hardSets($week, $brief),
             $slots,
         );
     }

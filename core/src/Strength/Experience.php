@@ -35,14 +35,4 @@ enum Experience: string
             self::Years => 40,
         };
     }
-
-    /** By how much a first load may exceed what a beginner starts with; our choice. */
-    public function startFactor(): float
-    {
-        return match ($this) {
-            self::None => 1.0,
-            self::Some => 1.4,
-            self::Years => 1.8,
-        };
-    }
 }

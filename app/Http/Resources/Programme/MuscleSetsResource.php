@@ -7,8 +7,6 @@ namespace App\Http\Resources\Programme;
 use App\Http\Resources\Resource;
 use NimbleShelf\Core\Programme\Brief;
 use NimbleShelf\Core\Programme\Muscles;
-use NimbleShelf\Core\Programme\PlannedDay;
-use NimbleShelf\Core\Programme\PlannedWeek;
 
 /** Hard sets of a muscle in a week, against the band that does it good. */
 final readonly class MuscleSetsResource extends Resource
@@ -17,16 +15,18 @@ final readonly class MuscleSetsResource extends Resource
     {
     }
 
-    /** @return list<self> Of every muscle a week is judged by. */
-    public static function allOf(PlannedWeek $week, Brief $brief): array
+    /**
+     * @param  array<string, float>  $sets  Hard sets by muscle.
+     * @return list<self> Of every muscle a week is judged by.
+     */
+    public static function allOf(array $sets, Brief $brief): array
     {
-        $sets = Muscles::hardSets(array_merge(...[[], ...array_map(static fn (PlannedDay $day): array => $day->work(), $week->days)]));
         $band = $brief->band();
 
         return array_map(
             static fn (string $muscle): self => new self(
                 Muscles::label($muscle),
-                $sets[$muscle] ?? 0.0,
+                round($sets[$muscle] ?? 0.0, 1),
                 round($band->low, 1),
                 round($band->high, 1),
             ),

@@ -40,9 +40,9 @@ it('counts on from a new dose, a repetition a week, less in the lighter week', f
         'straight: 1.goblet-squat 3 × 8, 1.floor-press 5 × 12',
         // 0.6 of five sets.
         'straight: 1.goblet-squat 3 × 8, 1.floor-press 3 × 12',
-        // The window of the goal ends at twelve; the next rung or a bridge comes then.
-        HandMade::lines($later[4], 1)[0],
-    ])->and($lines[4])->not->toContain('1.floor-press 5 × 12');
+        // Nine with three in reserve are twelve: with half a year behind, thirteen are not there yet and one is to be left.
+        'straight: 1.goblet-squat 3 × 8, 1.floor-press 5 × 12',
+    ]);
 });
 
 it('keeps what there is where that is the goal', function (): void {

@@ -46,19 +46,24 @@ it('marks a step to another rung', function (): void {
         ->and($lifts[0]->points[1]->kg)->toBeGreaterThan($lifts[0]->points[0]->kg);
 });
 
-it('follows what is done now, and does not draw another exercise into its line', function (): void {
+it('names another exercise of the pattern where it takes the place, and leaves out what is of another', function (): void {
     $brief = HandMade::brief(3);
     $first = HandMade::week($brief, [1 => "goblet squat 3x10 6 kg\nfloor press 3x12 6 kg"]);
-    $swap = ['kind' => 'swap', 'weekday' => 1, 'slot' => '1.floor-press', 'exercise' => 'push-up'];
-    $second = HandMade::edited($first, $brief, $swap)->week;
-    $weeks = [$first, new PlannedWeek(2, false, $second->days), new PlannedWeek(3, false, $second->days)];
-    $drawn = static fn (int $now): array => array_map(
+    $swapped = static fn (string $for): array => HandMade::edited($first, $brief, [
+        'kind' => 'swap', 'weekday' => 1, 'slot' => '1.floor-press', 'exercise' => $for,
+    ])->week->days;
+    $drawn = static fn (string $for, int $now): array => array_map(
         static fn (ForecastLift $lift): array => [
             $lift->name,
-            array_map(static fn (ForecastPoint $point): int => $point->week, $lift->points),
+            array_map(static fn (ForecastPoint $point): string => $point->week.' '.strtok($point->words, ':'), $lift->points),
         ],
-        (new Forecast(Shipped::catalogue(), Shipped::model(), ShelfRungs::of(Shipped::model())))->lifts($weeks, $brief, $now),
+        array_slice((new Forecast(Shipped::catalogue(), Shipped::model(), ShelfRungs::of(Shipped::model())))->lifts(
+            [$first, new PlannedWeek(2, false, $swapped($for)), new PlannedWeek(3, false, $swapped($for))],
+            $brief,
+            $now,
+        ), 1),
     );
-    expect($drawn(1))->toBe([['Goblet squat', [1, 2, 3]], ['Floor press', [1]]])
-        ->and($drawn(2))->toBe([['Goblet squat', [1, 2, 3]], ['Push-up', [2, 3]]]);
+    expect($drawn('push-up', 1))->toBe([['Floor press', ['1 6 kg in each hand', '2 Push-up', '3 Push-up']]])
+        ->and($drawn('overhead-press', 1))->toBe([['Floor press', ['1 6 kg in each hand']]])
+        ->and($drawn('overhead-press', 2)[0][0])->toBe('Overhead press');
 });
