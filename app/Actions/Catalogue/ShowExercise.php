@@ -26,6 +26,7 @@ use NimbleShelf\Core\Equivalence\Equivalent;
 use NimbleShelf\Core\Equivalence\ResistanceModel;
 use NimbleShelf\Core\Equivalence\School;
 use NimbleShelf\Core\Exception\InvalidQuantity;
+use NimbleShelf\Core\Matching\JointRange;
 use NimbleShelf\Core\Matching\Limit;
 use NimbleShelf\Core\Matching\SettingInWords;
 use NimbleShelf\Core\Mechanics\Band;
@@ -88,7 +89,7 @@ final readonly class ShowExercise
             cues: CuesResource::of($exercise),
             faults: array_map(static fn (array $fault): FaultResource => new FaultResource(...$fault), $exercise->faults),
             cautions: $exercise->cautions,
-            limits: $this->limits($exercise),
+            limits: $this->limits($exercise, $body),
             schools: array_map(
                 fn (string $id): CueSchoolResource => $this->school($this->catalogue->schools[$id], $limits),
                 $exercise->schools,
@@ -214,11 +215,18 @@ final readonly class ShowExercise
     }
 
     /** @return list<LimitRuleResource> */
-    private function limits(Exercise $exercise): array
+    private function limits(Exercise $exercise, Body $body): array
     {
         $rules = [];
         foreach ($exercise->limits as $limit => $rule) {
             $rules[] = new LimitRuleResource($limit, Limit::from($limit)->label(), $rule['effect'] === 'exclude', $rule['why']);
+        }
+        $bends = $this->model->bends($exercise, $body, Setting::bodyWeight());
+        foreach (Limit::cases() as $limit) {
+            $why = JointRange::against($limit, $exercise, $bends);
+            if ($why !== null) {
+                $rules[] = new LimitRuleResource($limit->value, $limit->label(), true, $why);
+            }
         }
         usort($rules, static fn (LimitRuleResource $one, LimitRuleResource $other): int => $other->excludes <=> $one->excludes);
 

@@ -13,6 +13,7 @@ use NimbleShelf\Core\Equivalence\ResistanceModel;
 use NimbleShelf\Core\Kit\Home;
 use NimbleShelf\Core\Matching\Cautions;
 use NimbleShelf\Core\Matching\Client as CoreClient;
+use NimbleShelf\Core\Matching\JointRange;
 use NimbleShelf\Core\Matching\Limit;
 use NimbleShelf\Core\Matching\Situation;
 use NimbleShelf\Core\Mechanics\Setting;
@@ -120,7 +121,12 @@ final readonly class ShowLimits
             static fn (Exercise $exercise): string => $exercise->name,
             array_filter(
                 $this->catalogue->exercises,
-                static fn (Exercise $exercise): bool => Cautions::against($exercise, $situation) !== [],
+                fn (Exercise $exercise): bool => Cautions::against($exercise, $situation) !== []
+                    || (JointRange::matters($situation->client) && JointRange::problem(
+                        $exercise,
+                        $this->model->bends($exercise, $situation->client->body, Setting::bodyWeight()),
+                        $situation->client,
+                    ) !== null),
             ),
         );
     }

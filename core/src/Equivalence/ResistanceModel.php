@@ -9,6 +9,7 @@ use NimbleShelf\Core\Catalogue\Exercise;
 use NimbleShelf\Core\Exception\InvalidQuantity;
 use NimbleShelf\Core\Mechanics\Band;
 use NimbleShelf\Core\Mechanics\BandSetup;
+use NimbleShelf\Core\Mechanics\Bends;
 use NimbleShelf\Core\Mechanics\Body;
 use NimbleShelf\Core\Mechanics\Certainty;
 use NimbleShelf\Core\Mechanics\CurveSummary;
@@ -40,6 +41,9 @@ final class ResistanceModel
 
     /** @var array<string, ResistanceCurve> */
     private array $curves = [];
+
+    /** @var array<string, Bends> */
+    private array $bends = [];
 
     /** @var array<string, float> */
     private array $reaches = [];
@@ -304,6 +308,15 @@ final class ResistanceModel
             coordinate: $exercise->effort,
             limbs: $exercise->workingLimbs,
         );
+    }
+
+    /** How far knees and hips bend in this very setting. */
+    public function bends(Exercise $exercise, Body $body, Setting $setting): Bends
+    {
+        $placement = $exercise->placementOf($setting);
+        $key = "{$exercise->figureId}|{$body->key}|{$placement->key()}";
+
+        return $this->bends[$key] ??= Bends::of($this->catalogue->figureOf($exercise)->riggedFor($body, $placement));
     }
 
     /** Highest point of the movement itself, metres, from its start, middle and end. */

@@ -26,6 +26,15 @@ enum Limit: string
     case LeftArmOut = 'left-arm-out';
     case RightArmOut = 'right-arm-out';
     case LatexAllergy = 'latex-allergy';
+    case KneeTo60 = 'knee-bend-60';
+    case KneeTo90 = 'knee-bend-90';
+    case HipReplaced = 'hip-replaced';
+    case WristStraight = 'wrist-straight';
+    case NoArmBehind = 'no-arm-behind';
+    case Neck = 'neck-spared';
+    case HeadUp = 'head-up';
+    case NoHeldBreath = 'no-held-breath';
+    case PelvicFloor = 'pelvic-floor';
 
     public function label(): string
     {
@@ -49,6 +58,15 @@ enum Limit: string
             self::LeftArmOut => 'Left arm rests',
             self::RightArmOut => 'Right arm rests',
             self::LatexAllergy => 'Latex allergy',
+            self::KneeTo60 => 'Knee bends to 60° at most',
+            self::KneeTo90 => 'Knee bends to 90° at most',
+            self::HipReplaced => 'Replaced hip',
+            self::WristStraight => 'Wrist stays straight',
+            self::NoArmBehind => 'No arm behind the body',
+            self::Neck => 'Neck spared',
+            self::HeadUp => 'Head above the heart',
+            self::NoHeldBreath => 'No held breath',
+            self::PelvicFloor => 'Pelvic floor spared',
         };
     }
 }

@@ -48,7 +48,7 @@ final readonly class ShelfRungs
         if ($rung === null) {
             return [...$against, sprintf('The shelf does not hold what is written: %s.', SettingInWords::of($exercise, $setting))];
         }
-        $problem = $this->problemOf($rung, $this->model->summary($exercise, $situation->client->body, $setting), $situation->home);
+        $problem = $this->problemOf($rung, $this->model->summary($exercise, $situation->client->body, $setting), $situation);
 
         return $problem === null ? $against : [...$against, $problem];
     }
@@ -115,7 +115,7 @@ final readonly class ShelfRungs
 
                 continue;
             }
-            $problem = $this->problemOf($rung, $curve, $situation->home);
+            $problem = $this->problemOf($rung, $curve, $situation);
             $band = $rung->setting->band;
             if ($band === null || $rung->setting->massKg > 0) {
                 $problems[] = $problem;
@@ -204,12 +204,38 @@ final readonly class ShelfRungs
         }
         $wholeKg = $this->model->wholeKg($exercise, $body, $curve, $school, $exercise->pattern);
 
-        return $wholeKg > 0 && $this->problemOf($rung, $curve, $situation->home) === null ? $wholeKg : null;
+        return $wholeKg > 0 && $this->problemOf($rung, $curve, $situation) === null ? $wholeKg : null;
     }
 
-    /** Why a rung cannot be used in this room or with this rubber; null where it can. */
-    public function problemOf(Rung $rung, CurveSummary|ResistanceCurve $curve, Home $home): ?string
+    /**
+     * Why a movement is out as it is usually set up, since a joint would bend too far; empty where it is not.
+     *
+     * @return list<string>
+     */
+    public function bentTooFar(Exercise $exercise, Situation $situation): array
     {
+        $tooFar = $this->tooFar($exercise, Setting::bodyWeight(), $situation);
+
+        return $tooFar === null ? [] : [$tooFar];
+    }
+
+    private function tooFar(Exercise $exercise, Setting $setting, Situation $situation): ?string
+    {
+        $client = $situation->client;
+
+        return JointRange::matters($client)
+            ? JointRange::problem($exercise, $this->model->bends($exercise, $client->body, $setting), $client)
+            : null;
+    }
+
+    /** Why a rung cannot be used by this client, in this room or with this rubber; null where it can. */
+    public function problemOf(Rung $rung, CurveSummary|ResistanceCurve $curve, Situation $situation): ?string
+    {
+        $home = $situation->home;
+        $tooFar = $this->tooFar($rung->exercise, $rung->setting, $situation);
+        if ($tooFar !== null) {
+            return $tooFar;
+        }
         if ($home->ceilingM !== null && $curve->highestPointM + Home::HEADROOM_M > $home->ceilingM) {
             return sprintf('Ceiling: it reaches %.2f m and the ceiling is at %.2f m.', $curve->highestPointM, $home->ceilingM);
         }

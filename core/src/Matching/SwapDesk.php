@@ -247,7 +247,7 @@ final readonly class SwapDesk
             return $against[0];
         }
         $curve = $this->model->curve($rung->exercise, $situation->client->body, $rung->setting);
-        $problem = $this->rungs->problemOf($rung, $curve, $situation->home);
+        $problem = $this->rungs->problemOf($rung, $curve, $situation);
         if ($problem !== null) {
             return $problem;
         }
@@ -433,7 +433,7 @@ final readonly class SwapDesk
                 continue;
             }
             $wholeKg = $this->model->wholeKg($rung->exercise, $situation->client->body, $curve, $school, $asked->pattern);
-            $found[] = $this->rungs->problemOf($rung, $curve, $situation->home)
+            $found[] = $this->rungs->problemOf($rung, $curve, $situation)
                 ?? ($wholeKg <= 0 ? "{$rung->words}: it gives no resistance to speak of." : $this->rated(
                     $rung,
                     $curve,

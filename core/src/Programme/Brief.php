@@ -21,7 +21,7 @@ final readonly class Brief
 
     private const NO_FAILURE = [
         Limit::Youth, Limit::Pregnant, Limit::Postnatal, Limit::HighBloodPressure, Limit::BackPain, Limit::LowBoneDensity, Limit::LaxJoints,
-        Limit::BalanceSupport,
+        Limit::BalanceSupport, Limit::NoHeldBreath, Limit::PelvicFloor, Limit::HipReplaced, Limit::Neck,
     ];
 
     /**

@@ -95,7 +95,10 @@ final readonly class HeldBack
             if (PatternGroup::of($exercise->pattern) !== $group || ! $this->finder->isPlanned($exercise, $brief)) {
                 continue;
             }
-            $against = Cautions::against($exercise, $brief->situation);
+            $against = [
+                ...Cautions::against($exercise, $brief->situation),
+                ...$this->rungs->bentTooFar($exercise, $brief->situation),
+            ];
             if ($against !== []) {
                 $reasons[$against[0]] = ($reasons[$against[0]] ?? 0) + 1;
             } elseif ($this->rungs->usable($exercise, $brief->situation) !== []) {
