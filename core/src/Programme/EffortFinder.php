@@ -26,6 +26,9 @@ final readonly class EffortFinder
     /** What nothing measures is taken to meet the goal so well: work of the trunk, a hold, a squeeze or a drill; our choice. */
     private const UNMEASURED = 0.8;
 
+    /** Of the body's mass at the most, where no strength says what is too heavy: a halo or a chop; our choice. */
+    private const MOST_UNMEASURED = 0.18;
+
     private const HOLD = 0.9;
 
     private const NO_LOAD = 0.3;
@@ -86,6 +89,9 @@ final readonly class EffortFinder
         $capacity = $this->capacity($exercise, $brief);
         if ($exercise->isHold) {
             return $this->hold($exercise, $wholeKg, $capacity, $brief);
+        }
+        if ($capacity === null && $setting->massKg > self::MOST_UNMEASURED * $brief->situation->client->body->massKg) {
+            return null;
         }
         if ($capacity === null) {
             return new AskedEffort(

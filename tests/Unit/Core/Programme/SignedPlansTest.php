@@ -121,3 +121,26 @@ it('takes up no weight that changes next to nothing', function (array $asked): v
     }
     expect($tiny)->toBe([]);
 })->with(array_map(static fn (array $asked): array => [$asked], People::all()));
+
+it('gives nobody a weight to swing round the trunk that no strength says anything about, beyond a share of their own', function (
+    array $asked,
+): void {
+    $body = People::brief($asked)->situation->client->body;
+    $heavy = [];
+    foreach (firstWeekOf($asked) as $slot) {
+        $isMeasured = Shipped::catalogue()->pattern($slot->exercise->pattern)->isMeasured();
+        if (! $isMeasured && ! $slot->exercise->isHold && $slot->assignment->setting->massKg > 0.18 * $body->massKg) {
+            $heavy[] = $slot->exercise->id;
+        }
+    }
+    expect($heavy)->toBe([]);
+})->with(array_map(static fn (array $asked): array => [$asked], [
+    ...People::all(),
+    [
+        'shelf' => [['id' => 'bell', 'kind' => 'kettlebell', 'mass_kg' => 24], ['id' => 'wall', 'kind' => 'wall']],
+        'goal' => 'health',
+        'client' => [
+            'sex' => 'female', 'birth_year' => 1995, 'height_cm' => 167, 'body_mass_kg' => 56, 'experience' => 'some', 'limits' => [],
+        ],
+    ] + People::all()['no floor'],
+]));
