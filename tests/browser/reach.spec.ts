@@ -151,7 +151,8 @@ test('the Floor on a very small phone is one column, and lying down all of a res
   await page.setViewportSize({ width: 320, height: 568 })
   await atTheRound(page)
   await openAsNew(page, 'Beside Gideon')
-  const fits = async (what: string) => await expect.poll(() => overTheSide(page), { message: what }).toBeLessThanOrEqual(0)
+  const fits = async (what: string) =>
+    await expect.poll(() => overTheSide(page), { message: what }).toBeLessThanOrEqual(0)
   await fits('get ready')
   for (const button of ['More', 'Swap', 'Pain', 'Sound, hand and counting']) {
     await page.getByRole('button', { name: button, exact: true }).click()
