@@ -17,7 +17,7 @@ use Tests\Support\Shipped;
  * What people come with: knees and hips that must not bend far, wrists, shoulders, necks, pressure and the pelvic floor.
  */
 
-function homeOf(Limit ...$limits): Situation
+function homeLimitedBy(Limit ...$limits): Situation
 {
     return new Situation(new Client(Body::of(1.72, 74), array_values($limits)), Shipped::shelf(
         ['id' => '1', 'kind' => 'chair', 'name' => 'chair', 'height_cm' => 45, 'mass_kg' => 6],
@@ -36,7 +36,7 @@ function waysLeft(string $id, Limit ...$limits): array
 {
     return array_map(
         static fn (array $one): float => $one['rung']->setting->supportHeightM,
-        ShelfRungs::of(Shipped::model())->usable(Shipped::catalogue()->exercise($id), homeOf(...$limits)),
+        ShelfRungs::of(Shipped::model())->usable(Shipped::catalogue()->exercise($id), homeLimitedBy(...$limits)),
     );
 }
 
@@ -90,8 +90,8 @@ it('leaves out what must not be done, and leaves in the safer ways', function (L
 
 it('says how it is done instead where it is left in', function (Limit $limit, string $id, string $words): void {
     $exercise = Shipped::catalogue()->exercise($id);
-    $rung = ShelfRungs::of(Shipped::model())->usable($exercise, homeOf($limit))[0]['rung'];
-    expect(implode(' ', Cautions::of($rung, homeOf($limit))))->toContain("{$limit->label()}: ")->toContain($words);
+    $rung = ShelfRungs::of(Shipped::model())->usable($exercise, homeLimitedBy($limit))[0]['rung'];
+    expect(implode(' ', Cautions::of($rung, homeLimitedBy($limit))))->toContain("{$limit->label()}: ")->toContain($words);
 })->with([
     [Limit::WristStraight, 'push-up', 'on dumbbell handles, on fists or on the forearms'],
     [Limit::HipReplaced, 'seated-overhead-press', 'the hips above the knees'],
@@ -118,7 +118,7 @@ it('asks the figure as it is set up: a higher seat and a lower step are allowed 
 
 it('never lets through what bends further than is allowed', function (Limit $limit, float $mostKnee, float $mostHip): void {
     $rungs = ShelfRungs::of(Shipped::model());
-    $there = homeOf($limit);
+    $there = homeLimitedBy($limit);
     $left = 0;
     foreach (Shipped::catalogue()->exercises as $exercise) {
         foreach (array_slice($rungs->usable($exercise, $there), 0, 3) as ['rung' => $rung]) {
