@@ -23,9 +23,10 @@ function Rate({ one: { log, set }, floor, alternatives }: RateProps) {
   const isSame = isAsNow(set.item, log)
   const { hands } = floor
   const keep = useRef<() => void>(() => undefined)
+  const isSaid = useRef(false)
   useEffect(() => {
     keep.current = () => {
-      if (count !== log.reps) hands.correct(set, log, { reps: count })
+      if (!isSaid.current && count !== log.reps) hands.correct(set, log, { reps: count })
     }
   })
   useEffect(() => {
@@ -110,7 +111,12 @@ function Rate({ one: { log, set }, floor, alternatives }: RateProps) {
               key={reserve}
               type="button"
               aria-label={`${reserve === 5 ? '5 or more' : reserve} in reserve`}
-              onClick={() => hands.rate(log, reserve)}
+              onClick={() => {
+                // A count that was put right just before is kept with it: neither undoes the other.
+                isSaid.current = true
+                if (count === log.reps) hands.rate(log, reserve)
+                else hands.correct(set, log, { reps: count, reserve })
+              }}
               className="btn btn-outline px-0 text-xl"
             >
               {reserve === 5 ? '5+' : reserve}

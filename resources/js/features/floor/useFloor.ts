@@ -32,7 +32,7 @@ export interface Hands {
   correct: (
     set: PlacedSet,
     log: SetLog,
-    right: { reps?: number | null; alternative?: Alternative; massKg?: number },
+    right: { reps?: number | null; reserve?: number; alternative?: Alternative; massKg?: number },
   ) => void
   /** Puts the set, both its sides, to the end of its round; nothing where nothing else of it is left. */
   later: () => void

@@ -125,7 +125,7 @@ export function correct(
   session: Session,
   item: Item,
   log: SetLog,
-  right: { reps?: number | null; alternative?: Alternative; massKg?: number },
+  right: { reps?: number | null; reserve?: number; alternative?: Alternative; massKg?: number },
   now: number,
 ): FloorEvent[] {
   const other = right.alternative === undefined ? item : right.alternative.item
@@ -138,7 +138,7 @@ export function correct(
       side: log.side,
       ...inHand(hand),
       reps: right.reps === undefined ? log.reps : right.reps,
-      reserve: log.reserve,
+      reserve: right.reserve ?? log.reserve,
       pain: log.pain,
       painNote: log.painNote,
       ...(log.seconds === null ? {} : { seconds: log.seconds }),
