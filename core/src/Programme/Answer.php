@@ -102,7 +102,7 @@ final readonly class Answer
                 $isEasy ? 'up' : 'down',
                 $found[0],
                 $found[1],
-                $isEasy ? self::why($left, $reps, $found[0] - $current, $wanted) : $small->why,
+                $isEasy ? self::why($left, $found[0] - $current, $wanted) : $small->why,
             ),
             $isEasy => NextTarget::standing(
                 'bridge',
@@ -112,21 +112,20 @@ final readonly class Answer
                     self::BRIDGED * $wanted->most,
                     (int) floor($reps + $left - $wanted->reserve()),
                 )),
-                self::why($left, $reps, 0, $wanted),
+                self::why($left, 0, $wanted),
             ),
             default => $small,
         };
     }
 
-    private static function why(float $left, int $reps, int $steps, Wanted $wanted): string
+    private static function why(float $left, int $steps, Wanted $wanted): string
     {
         return sprintf(
-            '%s at this load would leave about %.0f instead of %d–%d: %s.',
-            Plain::count($reps, 'repetition'),
+            'about %.0f would be left instead of %d–%d: %s.',
             $left,
             $wanted->leastReserve,
             $wanted->mostReserve,
-            $steps === 0 ? 'nothing heavier fits, so more repetitions until something harder is there' : Plain::count($steps, 'load').' up',
+            $steps === 0 ? 'more repetitions' : Plain::count($steps, 'load').' up',
         );
     }
 }

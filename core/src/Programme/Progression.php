@@ -169,10 +169,10 @@ final readonly class Progression
         if ($isBridge && $expected->repetitions($wanted->leastReserve) > $count) {
             return [$now, $now->tempo === null
                 ? 'Bridge: thirty repetitions are enough; slower lowering, a pause or added fill next.'
-                : 'The same again, as slowly: what is heavier waits for a logged set that says it fits.'];
+                : 'The same again, as slowly.'];
         }
 
-        return [$now, 'The same again: strength is likely to grow by less than a repetition a week.'];
+        return [$now, 'The same again: it takes longer than a week.'];
     }
 
     private static function saidOf(PlanOption $up, PlanOption $before): string

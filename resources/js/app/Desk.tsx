@@ -28,7 +28,7 @@ export function Desk() {
   useKeys({ '/': () => setOpen('jump'), '?': () => setOpen('keys') })
   if (me.isPending) return <Loading what="your desk" />
   return (
-    <div className="mx-auto max-w-[1280px] px-4 pb-16 sm:px-8">
+    <div className="mx-auto max-w-[1280px] px-4 pb-16 sm:pb-6 sm:px-8">
       <a href="#here" className="btn btn-primary sr-only focus:not-sr-only focus:absolute focus:z-20">
         Skip to the page
       </a>

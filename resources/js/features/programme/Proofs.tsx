@@ -41,7 +41,7 @@ function GroupRow({ group }: { group: CheckGroup }) {
 }
 
 /** Checks that are shown before somebody asks for more. */
-const first = 4
+const first = 3
 
 export function CheckRow({ check }: { check: WeekCheck }) {
   const verdict = check.verdict as Verdict
