@@ -13,8 +13,8 @@ use NimbleShelf\Core\Equivalence\ResistanceModel;
 use NimbleShelf\Core\Kit\Home;
 use NimbleShelf\Core\Matching\Cautions;
 use NimbleShelf\Core\Matching\Client as CoreClient;
-use NimbleShelf\Core\Matching\JointRange;
 use NimbleShelf\Core\Matching\Limit;
+use NimbleShelf\Core\Matching\ShelfRungs;
 use NimbleShelf\Core\Matching\Situation;
 use NimbleShelf\Core\Mechanics\Setting;
 
@@ -24,6 +24,7 @@ final readonly class ShowLimits
     public function __construct(
         private Catalogue $catalogue,
         private ResistanceModel $model,
+        private ShelfRungs $rungs,
         private AssessHealth $assess,
         private DescribeClient $describe,
     ) {
@@ -122,11 +123,7 @@ final readonly class ShowLimits
             array_filter(
                 $this->catalogue->exercises,
                 fn (Exercise $exercise): bool => Cautions::against($exercise, $situation) !== []
-                    || (JointRange::matters($situation->client) && JointRange::problem(
-                        $exercise,
-                        $this->model->bends($exercise, $situation->client->body, Setting::bodyWeight()),
-                        $situation->client,
-                    ) !== null),
+                    || $this->rungs->bentTooFar($exercise, $situation) !== [],
             ),
         );
     }

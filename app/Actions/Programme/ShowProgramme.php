@@ -36,6 +36,7 @@ use NimbleShelf\Core\Programme\OrderSchool;
 use NimbleShelf\Core\Programme\PlannedDay;
 use NimbleShelf\Core\Programme\PlannedWeek;
 use NimbleShelf\Core\Programme\ProgrammePlan;
+use NimbleShelf\Core\Programme\Progression;
 use NimbleShelf\Core\Programme\Structure;
 use NimbleShelf\Core\Programme\WeekChecks;
 use NimbleShelf\Core\Programme\WrittenBlock;
@@ -259,7 +260,8 @@ final readonly class ShowProgramme
                             equivalentKg: isset($equivalents["{$slot->thread}/{$week->number}"])
                                 ? round($equivalents["{$slot->thread}/{$week->number}"], 1)
                                 : null,
-                            why: $why($slot, $week->number),
+                            // What stays as it is needs no line of its own.
+                            why: $why($slot, $week->number) === Progression::SAME ? '' : $why($slot, $week->number),
                         ), $block->slots),
                     ), $day->plan->blocks),
                 );

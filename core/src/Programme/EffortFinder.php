@@ -29,6 +29,8 @@ final readonly class EffortFinder
     /** Of the body's mass at the most, where no strength says what is too heavy: a halo or a chop; our choice. */
     private const MOST_UNMEASURED = 0.18;
 
+    private const CAREFUL_UNMEASURED = 0.10;
+
     private const HOLD = 0.9;
 
     private const NO_LOAD = 0.3;
@@ -90,7 +92,8 @@ final readonly class EffortFinder
         if ($exercise->isHold) {
             return $this->hold($exercise, $wholeKg, $capacity, $brief);
         }
-        if ($capacity === null && $setting->massKg > self::MOST_UNMEASURED * $brief->situation->client->body->massKg) {
+        $share = $brief->isCareful() ? self::CAREFUL_UNMEASURED : self::MOST_UNMEASURED;
+        if ($capacity === null && $setting->massKg > $share * $brief->situation->client->body->massKg) {
             return null;
         }
         if ($capacity === null) {

@@ -40,38 +40,25 @@ final readonly class NextRung
         return $left > $wanted->mostReserve + self::FAR;
     }
 
-    /** The next load of the same exercise that fits, at the repetitions that fit there; null where there is none. */
+    /**
+     * The next load of the same exercise: the heaviest that leaves what is wanted, and beyond a big step the nearest alone; null
+     * where none fits.
+     */
     public function up(PlanOption $now, Brief $brief): ?PlanOption
     {
-        return $now->wholeKg === null ? null : $this->within(
-            $now,
-            $now->wholeKg * (1 + ShelfRungs::ALIKE),
-            $now->wholeKg * (1 + ($now->isTooLight($brief) ? self::BRIDGED : self::step($brief))),
-            $brief,
-            $now->wholeKg * (1 + NextTarget::BIG_JUMP),
-        );
-    }
-
-    public static function step(Brief $brief): float
-    {
-        return $brief->isCareful() ? self::CAREFUL_STEP : self::STEP;
-    }
-
-    /**
-     * The heaviest load of the same exercise between two that leaves what is wanted; the lightest where none leaves enough
-     * but can be done.
-     *
-     * @param  float  $nearKg  Beyond it only the nearest is taken.
-     */
-    public function within(PlanOption $now, float $fromKg, float $toKg, Brief $brief, float $nearKg = INF): ?PlanOption
-    {
+        if ($now->wholeKg === null) {
+            return null;
+        }
+        $nearKg = $now->wholeKg * (1 + NextTarget::BIG_JUMP);
+        $step = $brief->isCareful() ? self::CAREFUL_STEP : self::STEP;
+        $mostKg = $now->wholeKg * (1 + ($now->isTooLight($brief) ? self::BRIDGED : $step));
         $wanted = Wanted::of($brief, isFirst: false);
         $best = null;
         foreach ($this->ladder($now, $brief) as ['rung' => $rung, 'wholeKg' => $kg]) {
-            if ($kg < $fromKg) {
+            if ($kg < $now->wholeKg * (1 + ShelfRungs::ALIKE)) {
                 continue;
             }
-            if ($kg > $toKg || ($best !== null && $kg > $nearKg)) {
+            if ($kg > $mostKg || ($best !== null && $kg > $nearKg)) {
                 break;
             }
             $expected = $this->finder->expected($now->exercise, $kg, null, $brief);

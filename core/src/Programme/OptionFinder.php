@@ -49,10 +49,10 @@ final readonly class OptionFinder
     /** A weight that makes the whole load so little more than the body alone is not worth taking up; our choice. */
     private const WORTH_HOLDING = 1.06;
 
-    /** Skill of an exercise that somebody new, or with some experience, is given; of five. */
+    /** Skill, of five, that is asked of who takes care, and of others by their experience: the steadiest way of each pattern. */
     private const CAREFUL_SKILL = 2;
 
-    private const SKILL = ['new' => 3, 'some' => 4, 'years' => 5];
+    private const SKILL = ['new' => 2, 'some' => 4, 'years' => 5];
 
     private StrengthPrior $prior;
 
@@ -162,9 +162,7 @@ final readonly class OptionFinder
                 || ($exercise->pattern === 'squeeze' && $client->has(Limit::SeatedOnly))
                 || ($exercise->pattern === 'power' && $this->isPowerful($brief)))
             && $exercise->impact === 'none'
-            && $exercise->skill <= ($brief->isCareful() && $brief->experience !== Experience::None
-                ? self::CAREFUL_SKILL
-                : self::SKILL[$brief->experience->value])
+            && $exercise->skill <= ($brief->isCareful() ? self::CAREFUL_SKILL : self::SKILL[$brief->experience->value])
             && ! in_array($exercise->id, $brief->dislikes, true);
     }
 
@@ -211,7 +209,8 @@ final readonly class OptionFinder
      */
     private static function worth(PlanOption $option): array
     {
-        $rest = [-(float) $option->rung->setUpSeconds, $option->wholeKg ?? 0.0];
+        // Of what nothing measures the heavier as well, as far as it may be taken at all.
+        $rest = [-(float) $option->rung->setUpSeconds, $option->wholeKg ?? $option->rung->setting->massKg];
 
         return [round($option->match, 6), ...($option->tempo === null ? $rest : array_reverse($rest))];
     }

@@ -18,6 +18,9 @@ use NimbleShelf\Core\Text\Plain;
  */
 final readonly class Progression
 {
+    /** Where nothing changes; a page need not say it of each. */
+    public const SAME = 'The same again.';
+
     private const SECONDS_A_WEEK = 5;
 
     private const LONGEST_HOLD_SECONDS = 60;
@@ -169,10 +172,10 @@ final readonly class Progression
         if ($isBridge && $expected->repetitions($wanted->leastReserve) > $count) {
             return [$now, $now->tempo === null
                 ? 'Bridge: thirty repetitions are enough; slower lowering, a pause or added fill next.'
-                : 'The same again, as slowly.'];
+                : self::SAME];
         }
 
-        return [$now, 'The same again: it takes longer than a week.'];
+        return [$now, self::SAME];
     }
 
     private static function saidOf(PlanOption $up, PlanOption $before): string

@@ -25,13 +25,13 @@ final readonly class WeekChecks
     /** A visit runs over by so much before it is refused and not only watched. */
     private const A_LITTLE_OVER = 1.1;
 
-    private FrameFinder $frames;
+    private LighterLift $lighter;
 
     private EffortFinder $efforts;
 
     public function __construct(private Catalogue $catalogue, ResistanceModel $model, private ShelfRungs $rungs)
     {
-        $this->frames = new FrameFinder($catalogue, $rungs);
+        $this->lighter = new LighterLift($catalogue, $rungs);
         $this->efforts = new EffortFinder($catalogue, $model);
     }
 
@@ -280,13 +280,13 @@ final readonly class WeekChecks
     /** The first main lift, where the warm-up holds no lighter way of it though there is one. */
     private function unprepared(PlannedDay $day, Block $warmUp, Brief $brief): ?Exercise
     {
-        $lift = FrameFinder::mainLifts($day->work())[0] ?? null;
+        $lift = LighterLift::mainLifts($day->work())[0] ?? null;
         $isThere = $lift === null || array_filter(
             $warmUp->slots,
             static fn (Slot $slot): bool => $slot->exercise->pattern === $lift->exercise->pattern,
         ) !== [];
 
-        return $isThere || $this->frames->lighter($lift, $brief->situation, '') === null ? null : $lift->exercise;
+        return $isThere || $this->lighter->of($lift, $brief->situation, '') === null ? null : $lift->exercise;
     }
 
     /** @return list<Check> */

@@ -17,9 +17,6 @@ interface Pins {
 /** "30 Nov": the pegs have no room for more. */
 const dayAndMonth = (iso: string) => briefDay(iso).split(' ').slice(1, 3).join(' ')
 
-/** What stays as it is needs no line of its own: the dose beside it says so. */
-const isTheSame = (why: string) => why.startsWith('The same again')
-
 const isFrame = (kind: string) => kind === 'warm-up' || kind === 'cool-down'
 
 /** The weeks as pegs on a board: one is looked at, a lighter one hangs lower. */
@@ -80,9 +77,7 @@ function Item({
               ` · as ${item.equivalentKg} kg of the reference lift`}
           </span>
         </span>
-        {item.why !== '' && item.why !== common && !isTheSame(item.why) && (
-          <span className="soft block text-sm">{item.why}</span>
-        )}
+        {item.why !== '' && item.why !== common && <span className="soft block text-sm">{item.why}</span>}
         {pins && (
           <label className="mt-0.5 flex w-fit cursor-pointer items-center gap-2 text-sm">
             <input

@@ -7,6 +7,7 @@ use NimbleShelf\Core\Matching\ShelfRungs;
 use NimbleShelf\Core\Planning\BlockKind;
 use NimbleShelf\Core\Planning\Slot;
 use NimbleShelf\Core\Programme\FrameFinder;
+use NimbleShelf\Core\Programme\LighterLift;
 use NimbleShelf\Core\Programme\Planner;
 use NimbleShelf\Core\Programme\Verdict;
 use NimbleShelf\Core\Programme\WeekChecks;
@@ -66,7 +67,7 @@ it('is lighter than what it prepares, for everybody, and where it could be the c
         expect($check->words)->not->toContain('No lighter set');
     }
     foreach ($plan->weeks[0]->days as $day) {
-        $lifts = FrameFinder::mainLifts($day->work());
+        $lifts = LighterLift::mainLifts($day->work());
         foreach ($day->plan->blocks[0]->kind === BlockKind::WarmUp ? $day->plan->blocks[0]->slots : [] as $slot) {
             if ($slot->assignment->dose->isTimed()) {
                 continue;
