@@ -66,7 +66,9 @@ use App\Http\Controllers\SessionTogetherController;
 use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\ShelfItemController;
 use App\Http\Controllers\SignInController;
+use App\Http\Controllers\StartController;
 use App\Http\Controllers\SupportCheckController;
+use App\Http\Controllers\ToldResultController;
 use App\Http\Controllers\VisitCancellationController;
 use App\Http\Controllers\VisitController;
 use App\Http\Middleware\FollowProgrammes;
@@ -182,6 +184,15 @@ Route::middleware(['auth:sanctum', FollowProgrammes::class])->group(function ():
         Route::post('programmes/{programme}/undo', [ProgrammeUndoController::class, 'store'])->can('update', 'programme');
         Route::post('programmes/{programme}/redo', [ProgrammeUndoController::class, 'destroy'])->can('update', 'programme');
         Route::post('programmes/{programme}/follow', ProgrammeFollowController::class)->can('update', 'programme');
+    });
+    Route::get('clients/{client}/start', [StartController::class, 'show'])->can('view', 'client');
+    Route::post('clients/{client}/start', [StartController::class, 'store']);
+    Route::post('clients/{client}/told-lines', [ToldResultController::class, 'show']);
+    Route::post('clients/{client}/told-results', [ToldResultController::class, 'store']);
+    Route::scopeBindings()->group(function (): void {
+        Route::delete('clients/{client}/told-results/{told_result}', [ToldResultController::class, 'destroy'])->can('update', 'client');
+        Route::post('clients/{client}/told-results/{told_result}/restore', [ToldResultController::class, 'restore'])
+            ->withTrashed()->can('update', 'client');
     });
     Route::get('clients/{client}/rail/{pattern}', [RailController::class, 'show'])->can('view', 'client');
     Route::get('clients/{client}/rail/{pattern}/{key}', [RailRungController::class, 'show'])->can('view', 'client');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\AsMoment;
 use App\Enums\ProgrammeState;
 use Illuminate\Database\Eloquent\Casts\AsEnumCollection;
 use Illuminate\Database\Eloquent\Model;
@@ -144,6 +145,22 @@ final class Client extends Model
         return $this->hasMany(TrainingSession::class);
     }
 
+    /** True where something of what they can do was logged or told. */
+    public function isOnRecord(): bool
+    {
+        return $this->setLogs()->exists() || $this->toldResults()->exists();
+    }
+
+    /** The next session of their own that nobody has begun, today's among them; null where none is planned. */
+    public function nextVisit(): ?TrainingSession
+    {
+        /** @var TrainingSession|null $next */
+        $next = $this->trainingSessions()->where('is_start', false)->whereNull('started_at')->whereNull('cancelled_at')
+            ->where('starts_at', '>=', AsMoment::stored($this->trainer->today()->startOfDay()))->orderBy('starts_at')->first();
+
+        return $next;
+    }
+
     /**
      * Sets that stand; what was taken back is kept apart.
      *
@@ -155,6 +172,12 @@ final class Client extends Model
         $standing->whereNull('voided_at');
 
         return $standing;
+    }
+
+    /** @return HasMany<ToldResult, $this> */
+    public function toldResults(): HasMany
+    {
+        return $this->hasMany(ToldResult::class);
     }
 
     /** @return HasMany<Change, $this> */

@@ -146,6 +146,16 @@ final class Programme extends Model
         return $week;
     }
 
+    /** A week of it with all that it holds; null where there is no such week, or somebody has begun it. */
+    public function unbegunWeek(int $number): ?Week
+    {
+        $isBegun = $this->sessions()->whereRelation('plannedSession.week', 'number', $number)->whereNotNull('started_at')->exists();
+        /** @var Week|null $week */
+        $week = $this->weeks()->with('plannedSessions.blocks.slots')->where('number', $number)->first();
+
+        return $isBegun ? null : $week;
+    }
+
     /** The trainer's, as 2026-12-01; null for a template. */
     private function today(): ?string
     {

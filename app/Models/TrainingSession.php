@@ -29,6 +29,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property CarbonImmutable|null $ended_at
  * @property CarbonImmutable|null $moved_from Where the plan had it; null where it stands there.
  * @property bool $is_added True where it was done a time more than the plan says.
+ * @property bool $is_start True where it finds out what somebody can do.
  * @property CarbonImmutable|null $cancelled_at
  * @property string $why It was moved or cancelled.
  * @property-read Client $client
@@ -53,11 +54,12 @@ final class TrainingSession extends Model
         'ended_at',
         'moved_from',
         'is_added',
+        'is_start',
         'cancelled_at',
         'why',
     ];
 
-    protected $attributes = ['zone' => 'UTC', 'is_added' => false, 'why' => ''];
+    protected $attributes = ['zone' => 'UTC', 'is_added' => false, 'is_start' => false, 'why' => ''];
 
     protected $casts = [
         'starts_at' => AsMoment::class,
@@ -66,6 +68,7 @@ final class TrainingSession extends Model
         'moved_from' => AsMoment::class,
         'cancelled_at' => AsMoment::class,
         'is_added' => 'boolean',
+        'is_start' => 'boolean',
         'minutes' => 'integer',
     ];
 

@@ -17,6 +17,7 @@ use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
 use NimbleShelf\Core\Catalogue\Catalogue;
 use NimbleShelf\Core\Editing\AfterLogs;
+use NimbleShelf\Core\Editing\AfterStart;
 use NimbleShelf\Core\Editing\LaterWeeks;
 use NimbleShelf\Core\Editing\Refit;
 use NimbleShelf\Core\Editing\WeekEditor;
@@ -44,8 +45,8 @@ final class AppServiceProvider extends ServiceProvider
             $app->make(Catalogue::class),
             $app->make(ResistanceModel::class),
         ));
-        foreach ([WeekEditor::class, LaterWeeks::class, Refit::class, AfterLogs::class] as $editing) {
-            $this->app->bind($editing, static fn (Application $app): WeekEditor|LaterWeeks|Refit|AfterLogs => $editing::of(
+        foreach ([WeekEditor::class, LaterWeeks::class, Refit::class, AfterLogs::class, AfterStart::class] as $editing) {
+            $this->app->bind($editing, static fn (Application $app): WeekEditor|LaterWeeks|Refit|AfterLogs|AfterStart => $editing::of(
                 $app->make(Catalogue::class),
                 $app->make(ResistanceModel::class),
             ));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Actions\Clients\ReckonStrength;
 use App\Actions\Clients\ShowHealth;
 use App\Actions\Floor\KeepEvents;
 use App\Actions\Floor\ReckonLoad;
@@ -59,6 +60,7 @@ final class DemoDiary
         private readonly ReadProgramme $read,
         private readonly KeepEvents $keepEvents,
         private readonly ReckonLoad $reckon,
+        private readonly ReckonStrength $strength,
         private readonly ReplanSession $replan,
         private readonly StoreShelfItem $shelve,
         private readonly Catalogue $catalogue,
@@ -299,15 +301,16 @@ final class DemoDiary
         $wholeKg = $isMeasured
             ? $this->reckon->handle($this->reckon->measureOn($client, $at), $exercise, $done->setting, null, $done->rangeRatio)->wholeKg()
             : 0.0;
+        $usual = $this->strength->expected($client);
         [$pattern, $where] = $story->hurts[$ago] ?? ['', ''];
         $hurts = $pattern === $exercise->pattern && $set === $done->sets;
         $sets = [];
         $only = RestingLimbs::under(array_column($client->limits->all(), 'value'))->onlySideOf($exercise);
         $each = $only === null ? ['left', 'right'] : [$only];
         foreach ($done->sides === Sides::Each ? $each : [null] as $side) {
-            $asked = [$done->dose->count(), $done->reserve, $set, self::DAYS_BACK - $ago, $side];
+            $asked = [$wholeKg, $done->dose->count(), $set, self::DAYS_BACK - $ago, $side];
             [$reps, $reserve] = $isMeasured && $wholeKg > 0
-                ? $story->body->does($exercise->pattern, $wholeKg, ...$asked)
+                ? $story->body->does($exercise->pattern, $usual->capacity($exercise->pattern)->kg, ...$asked)
                 : [$done->dose->count(), $done->reserve];
             $sets[] = $this->event($item->block->session, FloorEventKind::SetDone, $at) + [
                 'itemId' => $item->id,

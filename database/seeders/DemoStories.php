@@ -50,7 +50,7 @@ final class DemoStories
         );
 
         return new DemoStory(
-            body: new DemoBody('Orrin', growth: 0.009, spare: 2),
+            body: new DemoBody('Orrin', growth: 0.009, strong: 1.1),
             happens: [
                 self::FIRST => static function (Client $client, DemoDiary $diary) use ($plan): void {
                     $diary->plan($client, $plan(6, Structure::Straight));
@@ -96,7 +96,7 @@ final class DemoStories
         $plan = static fn (int $weeks): DemoPlan => new DemoPlan($weeks, [0, 3], '13:00', 40, Goal::Muscle, Experience::Some);
 
         return new DemoStory(
-            body: new DemoBody('Marisol', growth: 0.01, spare: 2),
+            body: new DemoBody('Marisol', growth: 0.01, strong: 1.0),
             happens: [
                 self::FIRST => static function (Client $client, DemoDiary $diary) use ($plan): void {
                     $diary->plan($client, $plan(6));
@@ -139,7 +139,7 @@ final class DemoStories
         $plan = static fn (int $weeks): DemoPlan => new DemoPlan($weeks, [0, 3], '16:30', 30, Goal::Older, Experience::None);
 
         return new DemoStory(
-            body: new DemoBody('Hollis', growth: 0.004, spare: 1),
+            body: new DemoBody('Hollis', growth: 0.004, strong: 0.95),
             happens: [
                 self::FIRST => static function (Client $client, DemoDiary $diary) use ($plan): void {
                     $diary->plan($client, $plan(6));
@@ -168,7 +168,7 @@ final class DemoStories
     private static function luthier(): DemoStory
     {
         return new DemoStory(
-            body: new DemoBody('Anselm', growth: 0.006, spare: 3, left: 0.95),
+            body: new DemoBody('Anselm', growth: 0.006, strong: 1.15, left: 0.95),
             happens: [
                 self::FIRST => static function (Client $client, DemoDiary $diary): void {
                     $diary->plan($client, new DemoPlan(14, [1, 3, 5], '18:30', 30, Goal::Health, Experience::Some));
@@ -199,7 +199,7 @@ final class DemoStories
         );
 
         return new DemoStory(
-            body: new DemoBody('Philippa', growth: 0.008, spare: 2),
+            body: new DemoBody('Philippa', growth: 0.008, strong: 1.05),
             happens: [
                 self::FIRST => static function (Client $client, DemoDiary $diary) use ($plan): void {
                     $diary->plan($client, $plan(6));
@@ -222,7 +222,7 @@ final class DemoStories
         $plan = static fn (int $weeks): DemoPlan => new DemoPlan($weeks, [2, 5], '15:45', 25, Goal::Youth, Experience::None);
 
         return new DemoStory(
-            body: new DemoBody('Tamsin', growth: 0.012, spare: 2),
+            body: new DemoBody('Tamsin', growth: 0.012, strong: 1.05),
             happens: [
                 self::FIRST => static function (Client $client, DemoDiary $diary) use ($plan): void {
                     $diary->plan($client, $plan(6));
@@ -244,7 +244,7 @@ final class DemoStories
         $plan = static fn (int $weeks): DemoPlan => new DemoPlan($weeks, [2, 5], '11:00', 20, Goal::Beginner, Experience::None);
 
         return new DemoStory(
-            body: new DemoBody('Leonie', growth: 0.012, spare: 3),
+            body: new DemoBody('Leonie', growth: 0.012, strong: 0.9),
             happens: [
                 self::FIRST => static function (Client $client, DemoDiary $diary) use ($plan): void {
                     $diary->plan($client, $plan(6));
@@ -267,7 +267,7 @@ final class DemoStories
     private static function bellFounder(): DemoStory
     {
         return new DemoStory(
-            body: new DemoBody('Gideon', growth: 0.007, spare: 4),
+            body: new DemoBody('Gideon', growth: 0.007, strong: 1.3),
             happens: [
                 self::FIRST => static function (Client $client, DemoDiary $diary): void {
                     $diary->plan($client, new DemoPlan(14, [3, 6], '06:30', 45, Goal::Strength, Experience::Years));

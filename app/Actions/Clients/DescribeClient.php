@@ -9,8 +9,6 @@ use App\Models\BodyMeasure;
 use App\Models\Client;
 use App\Support\KeptCapacities;
 use Carbon\CarbonImmutable;
-use Closure;
-use NimbleShelf\Core\Catalogue\Catalogue;
 use NimbleShelf\Core\Kit\Home;
 use NimbleShelf\Core\Kit\Thing;
 use NimbleShelf\Core\Matching\Client as CoreClient;
@@ -19,13 +17,8 @@ use NimbleShelf\Core\Matching\Preferences;
 use NimbleShelf\Core\Matching\Situation;
 use NimbleShelf\Core\Mechanics\Body;
 use NimbleShelf\Core\Planning\Capacity;
-use NimbleShelf\Core\Planning\Tempo;
 use NimbleShelf\Core\Programme\Brief;
 use NimbleShelf\Core\Programme\TrainingDay;
-use NimbleShelf\Core\Strength\Experience;
-use NimbleShelf\Core\Strength\Person;
-use NimbleShelf\Core\Strength\Strength;
-use NimbleShelf\Core\Strength\StrengthPrior;
 
 /** Turns a client's rows into what the core reckons with. */
 final readonly class DescribeClient
@@ -37,10 +30,9 @@ final readonly class DescribeClient
     public const WALL = 'wall-of-the-home';
 
     public function __construct(
-        private Catalogue $catalogue,
         private AssessHealth $health,
         private KeptCapacities $kept,
-        private StrengthPrior $prior,
+        private ReckonStrength $strength,
     ) {
     }
 
@@ -62,41 +54,16 @@ final readonly class DescribeClient
     /** @return array<string, array{float, float, string}> By pattern: kilograms, spread of their logarithm, and where it is known from. */
     private function nowKnown(Client $client): array
     {
-        [$strength, $last] = $this->logged($client, static function (): void {
-        });
-        // In whole days: what is known of somebody does not fade by the second, and answers that follow from it can be kept.
-        $days = $last === null ? 0.0 : (float) max(0, intdiv(CarbonImmutable::now()->getTimestamp() - $last->getTimestamp(), 86400));
-
         return array_map(
             static fn (Capacity $capacity): array => [$capacity->kg, $capacity->logSd(), $capacity->from],
-            $strength->after($days, wasTrained: true)->capacities(),
+            $this->strength->at($client)->capacities(),
         );
-    }
-
-    /** What people like this client usually can, before anything of theirs is on record. */
-    public function expected(Client $client): Strength
-    {
-        return $this->prior->of(Person::of(
-            $this->body($client),
-            $client->sex === '' ? null : $client->sex,
-            $client->born_on === null ? null : max(5.0, min(110.0, $client->born_on->diffInYears(CarbonImmutable::now()))),
-            self::experience($client),
-        ));
     }
 
     /** A visit of theirs outside any programme: what their goal asks of them. */
     public function brief(Client $client, Situation $situation, int $minutes): Brief
     {
-        return Brief::of($situation, $client->goal, self::experience($client), TrainingDay::spread(1, $minutes), 1);
-    }
-
-    private static function experience(Client $client): Experience
-    {
-        return match ($client->experience) {
-            'years' => Experience::Years,
-            'some' => Experience::Some,
-            default => Experience::None,
-        };
+        return Brief::of($situation, $client->goal, ReckonStrength::experience($client), TrainingDay::spread(1, $minutes), 1);
     }
 
     /** Who trains, with what and where. */
@@ -179,70 +146,5 @@ final readonly class DescribeClient
         }
 
         return $things;
-    }
-
-    /**
-     * The filter run over every logged set, one state for each day with logs of a pattern.
-     *
-     * @return array<string, non-empty-list<array{day: CarbonImmutable, capacity: Capacity, ownKg: float}>> By pattern; holds are left out.
-     */
-    public function capacityHistory(Client $client): array
-    {
-        $history = [];
-        $this->logged($client, static function (
-            string $pattern,
-            CarbonImmutable $day,
-            Strength $strength,
-            float $ownKg,
-        ) use (&$history): void {
-            $days = $history[$pattern] ?? [];
-            $state = ['day' => $day, 'capacity' => $strength->capacity($pattern), 'ownKg' => $ownKg];
-            $last = count($days) - 1;
-            $days[$last >= 0 && $days[$last]['day']->isSameDay($day) ? $last : $last + 1] = $state;
-            $history[$pattern] = $days;
-        });
-
-        return $history;
-    }
-
-    /**
-     * @param  Closure(string, CarbonImmutable, Strength, float): void  $told  After each set: pattern, when, what is known, the
-     *     body's own part.
-     * @return array{Strength, CarbonImmutable|null} What is known after the last set, and when that was.
-     */
-    private function logged(Client $client, Closure $told): array
-    {
-        $strength = $this->expected($client);
-        $before = null;
-        // Rows as they are: a trainer's client has hundreds, and a screen waits for them.
-        $sets = $client->setLogs()->toBase()->orderBy('logged_at')->orderBy('id')->get(
-            ['exercise', 'pattern', 'tempo', 'reps', 'reserve', 'whole_kg', 'sd_kg', 'own_kg', 'logged_at', 'zone'],
-        );
-        foreach ($sets as $row) {
-            /** @var object{exercise: string, pattern: string, tempo: string|null, reps: int|null, reserve: float|int|null,
-             *     whole_kg: float|int, sd_kg: float|int, own_kg: float|int, logged_at: string, zone: string} $row */
-            // What nobody counted, or said nothing of, says nothing of what somebody can do.
-            if ($row->reps === null || $row->reps < 1 || $row->reserve === null || $row->whole_kg <= 0
-                || ! $strength->knows($row->pattern) || $this->catalogue->exercise($row->exercise)->isHold) {
-                continue;
-            }
-            // Slow repetitions count for more: what they would have been at the usual tempo.
-            $tempo = $row->tempo === null ? null : json_decode($row->tempo, true, flags: JSON_THROW_ON_ERROR);
-            $atUsualTempo = is_array($tempo)
-                ? Tempo::fromArray($tempo)->repetitionsAtUsual(
-                    $row->reps,
-                    (float) $row->reserve,
-                    Tempo::of(...$this->catalogue->exercise($row->exercise)->tempo),
-                )
-                : (float) $row->reps;
-            $day = CarbonImmutable::parse($row->logged_at, 'UTC')->setTimezone($row->zone);
-            $strength = $strength
-                ->after($before === null ? 0.0 : ($day->getTimestamp() - $before->getTimestamp()) / 86400, wasTrained: true)
-                ->afterSet($row->pattern, (float) $row->whole_kg, (float) $row->sd_kg, $atUsualTempo, (float) $row->reserve);
-            $before = $day;
-            $told($row->pattern, $day, $strength, (float) $row->own_kg);
-        }
-
-        return [$strength, $before];
     }
 }

@@ -53,7 +53,7 @@ final class EventRules
         ] + match ($kind) {
             FloorEventKind::SetDone => self::ofASet(),
             FloorEventKind::SetRated => ['reserve' => ['required', 'numeric', 'between:0,10']],
-            FloorEventKind::Skipped => ['why' => ['nullable', 'in:left-out,cut,pain']],
+            FloorEventKind::Skipped => ['why' => ['nullable', 'in:left-out,cut,pain,enough']],
             FloorEventKind::Moved => ['to' => ['required', 'in:now,later']],
             FloorEventKind::Swapped => ['instead' => ['required', 'array'], 'why' => ['nullable', 'string', 'max:500']],
             FloorEventKind::Picked => ['itemIds' => ['required', 'array', 'list', 'max:20'], 'itemIds.*' => ['integer']],

@@ -6,6 +6,7 @@ namespace App\Actions\Floor;
 
 use App\Actions\Clients\AssessHealth;
 use App\Actions\Programme\FollowLogs;
+use App\Actions\Start\FollowStart;
 use App\Enums\FloorEventKind;
 use App\Models\Client;
 use App\Models\FloorEvent;
@@ -33,6 +34,7 @@ final readonly class KeepEvents
         private ChangeOnFloor $change,
         private AssessHealth $assess,
         private FollowLogs $follow,
+        private FollowStart $followStart,
     ) {
     }
 
@@ -77,10 +79,9 @@ final readonly class KeepEvents
         $done = TrainingSession::query()
             ->whereHas('events', static fn (Builder $events) => $events->whereIn('key', $keys))
             ->whereNotNull('ended_at')
-            ->whereNotNull('planned_session_id')
             ->get();
         foreach ($done as $session) {
-            rescue(fn () => $this->follow->handle($session));
+            rescue(fn () => $session->is_start ? $this->followStart->handle($session->client) : $this->follow->handle($session));
         }
     }
 

@@ -82,6 +82,7 @@ final readonly class ShowSession
             clientId: $session->client->id,
             clientName: $session->client->name,
             name: $session->name,
+            isStart: $session->is_start,
             startsAt: $session->starts_at->toIso8601String(),
             minutes: $session->minutes,
             takesMinutes: (int) ceil($timeline->likelySeconds() / 60),

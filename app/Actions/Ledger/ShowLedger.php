@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Ledger;
 
 use App\Actions\Clients\DescribeClient;
+use App\Actions\Clients\ReckonStrength;
 use App\Http\Resources\Ledger\CapacityPointResource;
 use App\Http\Resources\Ledger\LedgerEntryResource;
 use App\Http\Resources\Ledger\LedgerPatternResource;
@@ -38,6 +39,7 @@ final readonly class ShowLedger
 
     public function __construct(
         private DescribeClient $describe,
+        private ReckonStrength $strength,
         private Answer $answer,
         private ShelfRungs $rungs,
         private Catalogue $catalogue,
@@ -49,7 +51,7 @@ final readonly class ShowLedger
         /** @var Collection<int, SetLog> $sets */
         $sets = $client->setLogs()->orderByDesc('logged_at')->orderByDesc('id')->limit(self::NEWEST_ENTRIES)->get();
         $patterns = [];
-        foreach ($this->describe->capacityHistory($client) as $pattern => $history) {
+        foreach ($this->strength->history($client) as $pattern => $history) {
             $ofPattern = $sets->where('pattern', $pattern)->values();
             if ($ofPattern->isNotEmpty()) {
                 $patterns[] = $this->pattern($pattern, $history, $ofPattern, $client);

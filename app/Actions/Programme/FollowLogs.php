@@ -7,10 +7,8 @@ namespace App\Actions\Programme;
 use App\Actions\Clients\DescribeClient;
 use App\Enums\ProgrammeState;
 use App\Models\Item;
-use App\Models\Programme;
 use App\Models\SetLog;
 use App\Models\TrainingSession;
-use App\Models\Week;
 use NimbleShelf\Core\Catalogue\Catalogue;
 use NimbleShelf\Core\Editing\AfterLogs;
 use NimbleShelf\Core\Editing\Edit;
@@ -42,7 +40,7 @@ final readonly class FollowLogs
             return;
         }
         $number = $planned->week->number + 1;
-        $next = $this->week($programme, $number);
+        $next = $programme->unbegunWeek($number);
         $logged = $this->logged($session, $planned->weekday);
         if ($next === null || $logged === []) {
             return;
@@ -66,20 +64,6 @@ final readonly class FollowLogs
                 $mends,
             ))),
         );
-    }
-
-    /** Null where the programme ends before it, or somebody has begun it. */
-    private function week(Programme $programme, int $number): ?Week
-    {
-        $isBegun = TrainingSession::query()
-            ->whereRelation('plannedSession.week', 'number', $number)
-            ->where('programme_id', $programme->id)
-            ->whereNotNull('started_at')
-            ->exists();
-        /** @var Week|null $week */
-        $week = $programme->weeks()->with('plannedSessions.blocks.slots')->where('number', $number)->first();
-
-        return $isBegun ? null : $week;
     }
 
     /** @return list<LoggedSlot> */

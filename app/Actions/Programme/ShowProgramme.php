@@ -93,6 +93,7 @@ final readonly class ShowProgramme
             structures: self::choices(Structure::cases()),
             experience: $wish->experience->value,
             days: $wish->days,
+            isOnRecord: $client->isOnRecord(),
             startsOn: $wish->startsOn->toDateString(),
         );
     }

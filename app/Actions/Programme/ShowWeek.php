@@ -94,7 +94,7 @@ final readonly class ShowWeek
             muscles: MuscleSetsResource::allOf($this->checks->hardSets($week, $brief), $brief),
             shapes: array_map(
                 static fn (BlockKind $kind): PlanChoiceResource => new PlanChoiceResource($kind->value, ucfirst($kind->label())),
-                BlockKind::cases(),
+                BlockKind::planned(),
             ),
             undo: $last?->words,
             redo: $programme->nextEdit()?->words,
@@ -141,7 +141,7 @@ final readonly class ShowWeek
             shapes: array_values(array_map(
                 static fn (BlockKind $kind): string => $kind->value,
                 array_filter(
-                    BlockKind::cases(),
+                    BlockKind::planned(),
                     static fn (BlockKind $kind): bool => $count >= $kind->slots()[0] && $count <= $kind->slots()[1],
                 ),
             )),

@@ -40,7 +40,7 @@ final readonly class SessionShape
         $blocks = [];
         foreach ($session->objects('blocks') as $i => $block) {
             $under = "{$at}.blocks.{$i}";
-            $kind = BlockKind::from($block->oneOf('kind', array_column(BlockKind::cases(), 'value')));
+            $kind = BlockKind::from($block->oneOf('kind', array_column(BlockKind::planned(), 'value')));
             $rule = InvalidQuantity::under(
                 $under,
                 static fn (): BlockRule => BlockRule::fromArray($kind, array_intersect_key($block->all(), array_flip(BlockRule::keys()))),

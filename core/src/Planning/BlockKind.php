@@ -20,6 +20,9 @@ enum BlockKind: string
     case CoolDown = 'cool-down';
     case Menu = 'menu';
 
+    /** From light to heavier, until somebody says that it is enough; what is left is not done. */
+    case Ramp = 'ramp';
+
     /** @return array{int, int} Fewest and most slots. */
     public function slots(): array
     {
@@ -31,6 +34,12 @@ enum BlockKind: string
             self::Menu => [2, 20],
             default => [1, 20],
         };
+    }
+
+    /** @return list<self> Those that a plan may hold: a ramp is the business of a first session alone. */
+    public static function planned(): array
+    {
+        return array_values(array_filter(self::cases(), static fn (self $kind): bool => $kind !== self::Ramp));
     }
 
     /** True where one set of each slot is done before the next set of any. */
@@ -63,6 +72,7 @@ enum BlockKind: string
             self::WarmUp => 'warm-up',
             self::CoolDown => 'cool-down',
             self::Menu => 'menu',
+            self::Ramp => 'ramp',
         };
     }
 }

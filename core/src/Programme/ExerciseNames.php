@@ -114,6 +114,10 @@ final class ExerciseNames
         $found = [];
         $least = strlen($wanted) >= 8 ? self::SLIPS : 1;
         foreach ($this->byName as $name => $exercises) {
+            // A slip is seldom in the first letter, and "bench" is no misspelt "French".
+            if (! str_starts_with((string) $name, $wanted[0])) {
+                continue;
+            }
             $slips = levenshtein(substr((string) $name, 0, 255), substr($wanted, 0, 255));
             if ($slips < $least) {
                 $found = [];

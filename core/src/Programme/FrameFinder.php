@@ -64,6 +64,18 @@ final readonly class FrameFinder
         return null;
     }
 
+    /**
+     * What opens, without a lighter lift.
+     *
+     * @param  list<Slot>  $work
+     */
+    public function opening(array $work, int $minutes, Situation $situation, string $under): ?Block
+    {
+        $seconds = 60 * Frame::minutes($minutes)['warmUp'];
+
+        return $this->block(BlockKind::WarmUp, 'Warm-up', ['loosen'], array_slice($work, 0, 3), $seconds, $situation, $under);
+    }
+
     /** Of a lighter set with its set-up. */
     private static function seconds(Slot $slot): float
     {

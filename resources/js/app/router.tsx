@@ -34,6 +34,7 @@ export const router = createBrowserRouter([
               { index: true, ...place(clients, 'PersonPage') },
               { path: 'health', ...place(clients, 'HealthPage') },
               { path: 'room', ...place(clients, 'RoomPage') },
+              { path: 'start', ...place(() => import('../features/start'), 'StartPage') },
               { path: 'programme', ...place(programme, 'ProgrammePage') },
               { path: 'programme/:programmeId/review', ...place(programme, 'ReviewPage') },
               { path: 'programme/:programmeId/with/:otherId', ...place(programme, 'ComparePage') },

@@ -13,6 +13,7 @@ use App\Http\Resources\Shared\SheetRowResource;
 final readonly class SessionResource extends Resource
 {
     /**
+     * @param  bool  $isStart  True where it finds out what somebody can do.
      * @param  list<HealthLockResource>  $locks  What stands between the client and training today.
      * @param  list<string>  $layOut  What to have within reach before the clock starts, with what goes into it.
      * @param  list<string>  $clashes  Things that two exercises of one block want in two set-ups.
@@ -38,6 +39,7 @@ final readonly class SessionResource extends Resource
         public int $clientId,
         public string $clientName,
         public string $name,
+        public bool $isStart,
         public string $startsAt,
         public int $minutes,
         public int $takesMinutes,

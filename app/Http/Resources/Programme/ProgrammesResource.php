@@ -19,6 +19,7 @@ final readonly class ProgrammesResource extends Resource
      * @param  list<PlanChoiceResource>  $structures
      * @param  string  $experience  The client's, as on record.
      * @param  list<PlanDayResource>  $days  As many and as long as on record.
+     * @param  bool  $isOnRecord  False where nothing was logged or told of the client: plans go by what people like them can.
      * @param  string  $startsOn  Today where it is the first, else the next Monday.
      */
     public function __construct(
@@ -32,6 +33,7 @@ final readonly class ProgrammesResource extends Resource
         public array $structures,
         public string $experience,
         public array $days,
+        public bool $isOnRecord,
         public string $startsOn,
     ) {
     }

@@ -10,6 +10,7 @@ const places = [
   ['shelf', 'Shelf'],
   ['bench', 'Bench'],
   ['rail', 'Rail'],
+  ['start', 'Start'],
   ['programme', 'Programme'],
   ['ledger', 'Ledger'],
 ] as const

@@ -21,6 +21,7 @@ function doneWords(session: Session, item: Item): string {
   if (item.leftOut !== null) return 'left out'
   const sets = placedSets(session).filter((set) => set.itemId === item.id)
   if (sets.every((set) => set.state === 'not chosen')) return 'not chosen'
+  if (sets.some((set) => set.state === 'not needed')) return 'not needed'
   return sets.some((set) => set.state === 'skipped') ? 'left out' : 'not reached'
 }
 
@@ -134,8 +135,11 @@ export function Finished({ session }: { session: Session }) {
         )}
         <MessageLine />
         <div className="mt-5 flex flex-wrap gap-3">
-          <a href={`/clients/${session.clientId}/ledger`} className="btn btn-primary btn-lg">
-            See it in the Ledger
+          <a
+            href={`/clients/${session.clientId}/${session.isStart ? 'start' : 'ledger'}`}
+            className="btn btn-primary btn-lg"
+          >
+            {session.isStart ? 'See what was found out' : 'See it in the Ledger'}
           </a>
           <button
             type="button"

@@ -2,13 +2,62 @@ import { Minus, Plus } from 'lucide-react'
 import { useEffect, useRef, useState } from 'react'
 import type { Alternatives } from '../../shared/api'
 import { Term } from '../../shared/ui'
-import { hasMass, isAsNow } from './run/acts'
+import { easyReserve, hasMass, isAsNow } from './run/acts'
 import { othersOf } from './run/others'
 import type { Run } from './run/run'
+import type { PlacedSet } from './run/sets'
 import { SwapSheet } from './SwapSheet'
 import type { Floor } from './useFloor'
 
-const reserves = [0, 1, 2, 3, 4, 5]
+const reserves = [0, 1, 2, 3, 4, easyReserve]
+
+function Reserve({ reserve, onSay }: { reserve: number; onSay: (reserve: number) => void }) {
+  const words = reserve === easyReserve ? `${reserve} or more` : String(reserve)
+  return (
+    <button
+      type="button"
+      aria-label={`${words} in reserve`}
+      onClick={() => onSay(reserve)}
+      className="btn btn-outline px-0 text-xl"
+    >
+      {reserve === easyReserve ? `${reserve}+` : reserve}
+    </button>
+  )
+}
+
+/** After a step of a ramp: more of it, or it was enough and this test is over. */
+function MoreOrEnough({ run, set, onSay }: { run: Run; set: PlacedSet; onSay: (reserve: number) => void }) {
+  const next = run.current?.block.id === set.block.id ? run.current : null
+  return (
+    <fieldset className="mt-1" data-keys="through">
+      <legend className="mb-1 leading-tight font-semibold">
+        More, or enough? <Term word="reserve">Left in reserve</Term>:
+      </legend>
+      <button
+        type="button"
+        className="btn btn-neutral h-auto w-full py-2 text-left text-lg leading-tight"
+        aria-label="More: 5 or more in reserve"
+        onClick={() => onSay(easyReserve)}
+      >
+        <span className="w-full">
+          More: 5 or more were left
+          {next !== null && (
+            <span className="sentence block text-sm font-normal">
+              Next: {next.item.exercise === set.item.exercise ? '' : `${next.item.name}, `}
+              {next.item.words}
+            </span>
+          )}
+        </span>
+      </button>
+      <div className="mt-1.5 grid grid-cols-[auto_repeat(5,1fr)] items-center gap-1.5">
+        <span className="pr-1 font-semibold">Enough:</span>
+        {[4, 3, 2, 1, 0].map((reserve) => (
+          <Reserve key={reserve} reserve={reserve} onSay={onSay} />
+        ))}
+      </div>
+    </fieldset>
+  )
+}
 
 interface RateProps {
   one: Run['toRate'][number]
@@ -36,6 +85,12 @@ function Rate({ one: { log, set }, floor, alternatives }: RateProps) {
   }, [count, log.reps])
   // The next set may begin before the count is kept.
   useEffect(() => () => keep.current(), [])
+  const say = (reserve: number) => {
+    // A count that was put right just before is kept with it: neither undoes the other.
+    isSaid.current = true
+    if (count === log.reps) hands.rate(log, reserve)
+    else hands.correct(set, log, { reps: count, reserve })
+  }
   const change = (by: number) => setCount(Math.min(300, Math.max(0, (count ?? set.item.reps) + by)))
   if (other) {
     return (
@@ -101,29 +156,20 @@ function Rate({ one: { log, set }, floor, alternatives }: RateProps) {
           </>
         )}
       </div>
-      <fieldset className="mt-1" data-keys="through">
-        <legend className="mb-1 leading-tight font-semibold">
-          How many more would have been <Term word="reserve">clean</Term>?
-        </legend>
-        <div className="grid grid-cols-6 gap-1.5">
-          {reserves.map((reserve) => (
-            <button
-              key={reserve}
-              type="button"
-              aria-label={`${reserve === 5 ? '5 or more' : reserve} in reserve`}
-              onClick={() => {
-                // A count that was put right just before is kept with it: neither undoes the other.
-                isSaid.current = true
-                if (count === log.reps) hands.rate(log, reserve)
-                else hands.correct(set, log, { reps: count, reserve })
-              }}
-              className="btn btn-outline px-0 text-xl"
-            >
-              {reserve === 5 ? '5+' : reserve}
-            </button>
-          ))}
-        </div>
-      </fieldset>
+      {set.block.kind === 'ramp' ? (
+        <MoreOrEnough run={floor.run} set={set} onSay={say} />
+      ) : (
+        <fieldset className="mt-1" data-keys="through">
+          <legend className="mb-1 leading-tight font-semibold">
+            How many more would have been <Term word="reserve">clean</Term>?
+          </legend>
+          <div className="grid grid-cols-6 gap-1.5">
+            {reserves.map((reserve) => (
+              <Reserve key={reserve} reserve={reserve} onSay={say} />
+            ))}
+          </div>
+        </fieldset>
+      )}
       <button type="button" className="btn btn-ghost btn-sm mt-1" onClick={() => setOther(true)}>
         Something else was in the hand
       </button>

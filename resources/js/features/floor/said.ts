@@ -17,8 +17,12 @@ export function said(set: PlacedSet): string {
     : `as long as clean, at most ${counted(set.seconds, 'second')}`
 }
 
-/** "set 2 of 3", "round 2 of 4". */
+/** "set 2 of 3", "round 2 of 4", "step 2 of 3". */
 export function placeWords(set: PlacedSet): string {
+  if (set.block.kind === 'ramp') {
+    const { items } = set.block
+    return `step ${items.findIndex(({ id }) => id === set.itemId) + 1} of ${items.length}`
+  }
   return `${set.block.goesRound ? 'round' : 'set'} ${set.setNumber} of ${set.item.sets}`
 }
 

@@ -60,6 +60,7 @@ const ofClient: [name: string, path: string, aliases: string[]][] = [
   ['Bench', '/bench', ['measure a band', 'weigh', 'scale']],
   ['Rail', '/rail', ['easier', 'harder', 'progression']],
   ['Programme', '/programme', ['plan', 'weeks', 'plan a programme']],
+  ['Start', '/start', ['calibrate', 'tests', 'what they can do', 'first visit']],
   ['Ledger', '/ledger', ['logs', 'records', 'sets']],
 ]
 

@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useRef, useState } from 'react'
+import { Link } from 'react-router'
 import { ApiError, type Programme, type Programmes } from '../../shared/api'
 import { useKept } from '../../shared/lib/useKept'
 import { useSettled } from '../../shared/lib/useSettled'
@@ -62,6 +63,17 @@ export function Planning({
   }
   return (
     <>
+      {!programmes.isOnRecord && (
+        <p className="next-target mb-4 flex flex-wrap items-center gap-x-3 gap-y-1">
+          <span className="grow">
+            <strong>Nothing is on record yet.</strong> A first session of about twelve minutes finds out what they can;
+            planned without it, the first week begins lower.
+          </span>
+          <Link className="btn btn-accent btn-sm" to={`/clients/${clientId}/start`}>
+            Find the start
+          </Link>
+        </p>
+      )}
       <div role="radiogroup" aria-label="Way in" className="mb-3 flex flex-wrap gap-1">
         {(
           [

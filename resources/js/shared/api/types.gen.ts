@@ -104,6 +104,24 @@ export interface BandTest {
   forceAtDoubleN: number
 }
 
+/** What can probably be lifted once in a pattern's reference lift, beyond the body, and what was thought before. */
+export interface Belief {
+  pattern: string
+  name: string
+  unit: string
+  reference: string
+  kg: number
+  /** Nine in ten like this can lift it. */
+  lowKg: number
+  /** One in ten can. */
+  highKg: number
+  /** Null where nothing was found out yet. */
+  wasLowKg: number | null
+  wasHighKg: number | null
+  /** `norms`, `related`, `tests` or `sets`. */
+  from: string
+}
+
 /** One steady reading at one length. */
 export interface BenchPoint {
   lengthCm: number
@@ -282,6 +300,16 @@ export interface Catalogue {
   variants: Variant[]
   /** All there are, for filtering. */
   limits: Limit[]
+}
+
+/** What became of one exercise of the programme. */
+export interface ChangedSlot {
+  /** "Tuesday". */
+  day: string
+  exercise: string
+  now: string
+  /** As it was asked for; with its name where it is another exercise. */
+  was: string
 }
 
 /** What a clinician allowed. */
@@ -1279,6 +1307,8 @@ export interface Programmes {
   experience: string
   /** As many and as long as on record. */
   days: PlanDay[]
+  /** False where nothing was logged or told of the client: plans go by what people like them can. */
+  isOnRecord: boolean
   /** Today where it is the first, else the next Monday. */
   startsOn: string
 }
@@ -1352,6 +1382,13 @@ export interface RailRung {
   /** True above fifteen per cent. */
   isBigJump: boolean
   cautions: string[]
+}
+
+/** How a typed result would be understood. */
+export interface ReadResult {
+  exercise: string
+  words: string
+  result: string
 }
 
 /** What to put in, and what it weighs then. */
@@ -1495,6 +1532,8 @@ export interface Session {
   clientId: number
   clientName: string
   name: string
+  /** True where it finds out what somebody can do. */
+  isStart: boolean
   startsAt: string
   /** Promised. */
   minutes: number
@@ -1764,6 +1803,53 @@ export interface StartPreview {
   running: RunningProgramme[]
 }
 
+/** How to find out what a client can do, what is known by now, and what that changed. */
+export interface Start {
+  clientId: number
+  clientName: string
+  /** Why it is offered; null where enough is known. */
+  why: string | null
+  /** True where a set ends well before it is hard. */
+  isCareful: boolean
+  /** With as many steps as are likely. */
+  minutes: number
+  mostMinutes: number
+  tests: StartTest[]
+  untested: string[]
+  locks: HealthLock[]
+  nextVisit: string | null
+  /** The newest. */
+  session: StartRun | null
+  beliefs: Belief[]
+  /** Newest first. */
+  told: ToldResult[]
+  /** What it changed in the programme. */
+  changed: ChangedSlot[]
+}
+
+/** A first session that is planned, under way or done. */
+export interface StartRun {
+  id: number
+  state: SessionState
+  startsAt: string
+  endedAt: string | null
+}
+
+/** One step of a test: what is done, with what, how often. */
+export interface StartStep {
+  exercise: string
+  name: string
+  words: string
+  dose: string
+}
+
+/** One test of a first session, from light to heavier. */
+export interface StartTest {
+  name: string
+  isHold: boolean
+  steps: StartStep[]
+}
+
 /** One thing the Floor plays. */
 export interface Step {
   /** `work`, `rest`, `change` or `announce`. */
@@ -1866,6 +1952,16 @@ export interface Together {
 export interface TogetherWith {
   sessionId: number
   clientName: string
+}
+
+/** What a trainer knew already, as it was typed and as it was understood. */
+export interface ToldResult {
+  id: number
+  line: string
+  exercise: string
+  words: string
+  result: string
+  toldOn: string
 }
 
 /** The trainer who is signed in. */

@@ -103,8 +103,26 @@ function andHold(session: Session, events: FloorEvent[], now: number): FloorEven
   return due(after, runOf(after), now).length === 0 ? events : [...events, ...hold(after, runOf(after), now)]
 }
 
+/** From so many on a set was easy, and what is heavier follows. */
+export const easyReserve = 5
+
+/** What is left of a ramp once a step of it was enough; nothing of anything else, and nothing after an easy step. */
+function notNeeded(session: Session, log: SetLog, reserve: number, now: number): FloorEvent[] {
+  const block = session.blocks.find(({ items }) =>
+    items.some((item) => item.setLogs.some(({ key }) => key === log.key)),
+  )
+  if (block?.kind !== 'ramp' || reserve >= easyReserve) return []
+  return leaveOut(
+    session,
+    openSets(runOf(session)).filter((set) => set.block.id === block.id),
+    'enough',
+    now,
+  )
+}
+
 export const rate = (session: Session, log: SetLog, reserve: number, now: number): FloorEvent[] => [
   eventOf(session, 'set-rated', now, { targetKey: log.key, reserve }),
+  ...notNeeded(session, log, reserve, now),
 ]
 
 /** True where what a set says is what its exercise still is: then its count can be put right. */
@@ -143,6 +161,7 @@ export function correct(
       painNote: log.painNote,
       ...(log.seconds === null ? {} : { seconds: log.seconds }),
     }),
+    ...(right.reserve === undefined ? [] : notNeeded(session, log, right.reserve, now)),
   ]
 }
 
@@ -150,10 +169,11 @@ export function correct(
 export const bothSides = (run: Run, set: PlacedSet): PlacedSet[] =>
   openSets(run).filter((one) => one.itemId === set.itemId && one.setNumber === set.setNumber)
 
-/** True where a set can wait: something else of its round is still to come, and it has not been put off before. */
+/** True where a set can wait: something else of its round is still to come, and it has not been put off before. A ramp has one order. */
 export function canWait(run: Run, set: PlacedSet): boolean {
   return (
     !set.isPostponed &&
+    set.block.kind !== 'ramp' &&
     openSets(run).some(
       (other) =>
         other.block.id === set.block.id &&

@@ -33,7 +33,7 @@ export interface PlacedSet {
   /** Rest and changes until the next set of the plan, seconds; none after the last. */
   restAfter: number
   logs: SetLog[]
-  state: 'open' | 'done' | 'skipped' | 'not chosen'
+  state: 'open' | 'done' | 'skipped' | 'not needed' | 'not chosen'
   /** True where it was put to the end of its round. */
   isPostponed: boolean
 }
@@ -110,7 +110,7 @@ export function placedSets(session: Session): PlacedSet[] {
   const blockOf = new Map(session.blocks.flatMap((block) => block.items.map((item) => [item.id, block] as const)))
   const items = new Map(session.blocks.flatMap((block) => block.items).map((item) => [item.id, item]))
   const factsOf = (kind: string) => session.facts.filter((fact) => fact.kind === kind)
-  const skipped = new Set(factsOf('skipped').map(setKey))
+  const skipped = new Map(factsOf('skipped').map((fact) => [setKey(fact), fact.why]))
   const again = factsOf('redone').map(setKey)
   const moved = new Map(factsOf('moved').map((fact) => [setKey(fact), fact.to]))
   const cuts = cut(session.steps)
@@ -152,7 +152,9 @@ export function placedSets(session: Session): PlacedSet[] {
         : choice !== null && !choice.includes(item.id)
           ? 'not chosen'
           : skipped.has(key)
-            ? 'skipped'
+            ? skipped.get(key) === 'enough'
+              ? 'not needed'
+              : 'skipped'
             : 'open',
       isPostponed: moved.get(key) === 'later',
     })
