@@ -200,7 +200,7 @@ final readonly class ShowSession
             kind: $block->kind->value,
             label: $block->kind->label(),
             name: $block->name,
-            ruleWords: $rule->inWords(),
+            ruleWords: $block->kind === BlockKind::Ramp ? 'heavier step by step, until they say enough' : $rule->inWords(),
             goesRound: $block->kind->goesRound(),
             byClock: $block->kind === BlockKind::Intervals,
             isFrame: $block->kind->isFrame(),

@@ -17,6 +17,7 @@ use NimbleShelf\Core\Mechanics\HandsReading;
 use NimbleShelf\Core\Mechanics\LoadPoint;
 use NimbleShelf\Core\Mechanics\Motion;
 use NimbleShelf\Core\Mechanics\Placement;
+use NimbleShelf\Core\Mechanics\PullLine;
 use NimbleShelf\Core\Mechanics\ResistanceCurve;
 use NimbleShelf\Core\Mechanics\Rig;
 use NimbleShelf\Core\Mechanics\Setting;
@@ -41,6 +42,9 @@ final class ResistanceModel
 
     /** @var array<string, ResistanceCurve> */
     private array $curves = [];
+
+    /** @var array<string, float> How far anchored bands pull off the line of their movements, degrees. */
+    private array $pulls = [];
 
     /** @var array<string, Bends> */
     private array $bends = [];
@@ -317,6 +321,24 @@ final class ResistanceModel
         $key = "{$exercise->figureId}|{$body->key}|{$placement->key()}";
 
         return $this->bends[$key] ??= Bends::of($this->catalogue->figureOf($exercise)->riggedFor($body, $placement));
+    }
+
+    /** How far an anchored band pulls off the movement's own line, degrees; 0 where nothing is anchored. */
+    public function pullOffDegrees(Exercise $exercise, Body $body, Setting $setting): float
+    {
+        if ($setting->band === null || ! $setting->band->layout->needsAnchor()) {
+            return 0.0;
+        }
+        $reckoned = $this->catalogue->reckoned($exercise);
+        $placement = $reckoned->placementOf($setting);
+        $key = "{$reckoned->geometryKey}|{$body->key}|{$placement->key()}|{$setting->band->anchorHeightM}|{$setting->band->anchorDistanceM}";
+
+        return $this->pulls[$key] ??= PullLine::off(
+            $this->catalogue->figureOf($reckoned)->riggedFor($body, $placement),
+            $setting->band,
+            $reckoned->bandAttachment,
+            $body->heightM,
+        );
     }
 
     /** Highest point of the movement itself, metres, from its start, middle and end. */

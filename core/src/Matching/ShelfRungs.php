@@ -12,6 +12,7 @@ use NimbleShelf\Core\Exception\InvalidQuantity;
 use NimbleShelf\Core\Kit\Home;
 use NimbleShelf\Core\Kit\Thing;
 use NimbleShelf\Core\Mechanics\CurveSummary;
+use NimbleShelf\Core\Mechanics\PullLine;
 use NimbleShelf\Core\Mechanics\ResistanceCurve;
 use NimbleShelf\Core\Mechanics\Setting;
 
@@ -246,6 +247,18 @@ final readonly class ShelfRungs
                 ucfirst($rung->things[0]->name),
                 SettingInWords::rig($band->layout),
                 $band->limitRatio,
+            );
+        }
+        if ($band !== null && $this->model->pullOffDegrees($rung->exercise, $situation->client->body, $rung->setting) > PullLine::MOST_OFF) {
+            $usual = $rung->exercise->bandAttachment;
+
+            return sprintf(
+                'Anchored %.0f cm up, %.0f cm away, %s pulls off the line of the movement; usual are %.0f cm up, %.0f cm away.',
+                100 * $band->anchorHeightM,
+                100 * $band->anchorDistanceM,
+                $rung->things[0]->name,
+                100 * $usual->heightShare * $situation->client->body->heightM,
+                100 * $usual->distanceM,
             );
         }
         if ($curve->slackFraction > self::MOST_SLACK) {

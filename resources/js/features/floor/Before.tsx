@@ -172,12 +172,6 @@ export function Before({ session }: { session: Session }) {
             {session.positionChanges > 0 &&
               ` · down to the floor or up ${session.positionChanges === 1 ? 'once' : `${session.positionChanges} times`}`}
           </p>
-          {session.isStart && (
-            <p className="mt-2 text-lg leading-snug">
-              Each goes from light to heavier. After every step they say <strong>more</strong> or{' '}
-              <strong>enough</strong>: enough ends that test, and nobody goes on until nothing is left.
-            </p>
-          )}
           {session.blocks.map((block) => (
             <div key={block.id}>
               {(session.blocks.length > 1 || block.kind !== 'straight') && (

@@ -9,7 +9,7 @@ function toneOf(set: PlacedSet, isCurrent: boolean): string {
 
 /** Every set of the session as one mark; blocks stand apart. */
 export function Progress({ run }: { run: Run }) {
-  const sets = run.sets.filter((set) => set.state !== 'not chosen' && set.state !== 'not needed')
+  const sets = run.sets.filter((set) => !set.state.startsWith('not'))
   const through = sets.filter((set) => set.state !== 'open').length
   return (
     <div className="mt-2 flex gap-1" role="img" aria-label={`${through} of ${sets.length} sets through`}>

@@ -122,10 +122,6 @@ export function Running({ session, floor, names }: RunningProps) {
     latestStep.current = swapTo
   })
   const onStep = useCallback((way: 'easier' | 'harder') => latestStep.current(way), [])
-  const rateFirst = (reserve: number) => {
-    const first = run.toRate[0]
-    if (first !== undefined) hands.rate(first.log, reserve)
-  }
   useKeys({
     ' ': act,
     Enter: act,
@@ -138,7 +134,6 @@ export function Running({ session, floor, names }: RunningProps) {
     w: () => setOpen(open === 'swap' ? null : 'swap'),
     x: () => setOpen('pain'),
     Escape: shut,
-    ...Object.fromEntries([0, 1, 2, 3, 4, 5].map((reserve) => [String(reserve), () => rateFirst(reserve)])),
   })
 
   const isHeld = run.pausedAt !== null

@@ -2,12 +2,16 @@ import { Minus, Plus } from 'lucide-react'
 import { useEffect, useRef, useState } from 'react'
 import type { Alternatives } from '../../shared/api'
 import { Term } from '../../shared/ui'
-import { easyReserve, hasMass, isAsNow } from './run/acts'
+import { useKeys } from '../../shared/lib/useKeys'
+import { hasMass, isAsNow } from './run/acts'
 import { othersOf } from './run/others'
 import type { Run } from './run/run'
 import type { PlacedSet } from './run/sets'
 import { SwapSheet } from './SwapSheet'
 import type { Floor } from './useFloor'
+
+/** From so many on a set was easy, and in a ramp what is heavier follows. */
+const easyReserve = 5
 
 const reserves = [0, 1, 2, 3, 4, easyReserve]
 
@@ -63,10 +67,12 @@ interface RateProps {
   one: Run['toRate'][number]
   floor: Floor
   alternatives: Alternatives | null
+  /** True of the one that the keys speak of. */
+  isFirst: boolean
 }
 
 /** How a set went: its count put right, and how many more would have been clean. */
-function Rate({ one: { log, set }, floor, alternatives }: RateProps) {
+function Rate({ one: { log, set }, floor, alternatives, isFirst }: RateProps) {
   const [count, setCount] = useState(log.reps)
   const [other, setOther] = useState(false)
   const isSame = isAsNow(set.item, log)
@@ -90,7 +96,9 @@ function Rate({ one: { log, set }, floor, alternatives }: RateProps) {
     isSaid.current = true
     if (count === log.reps) hands.rate(log, reserve)
     else hands.correct(set, log, { reps: count, reserve })
+    if (set.block.kind === 'ramp' && reserve < easyReserve) hands.leaveBlockOut(set.block, 'enough')
   }
+  useKeys(isFirst ? Object.fromEntries(reserves.map((reserve) => [String(reserve), () => say(reserve)])) : {})
   const change = (by: number) => setCount(Math.min(300, Math.max(0, (count ?? set.item.reps) + by)))
   if (other) {
     return (
@@ -179,5 +187,7 @@ function Rate({ one: { log, set }, floor, alternatives }: RateProps) {
 
 /** What was done since the last rest, each to be said how hard it was. */
 export function ToRate({ floor, alternatives }: { floor: Floor; alternatives: Alternatives | null }) {
-  return floor.run.toRate.map((one) => <Rate key={one.set.key} one={one} floor={floor} alternatives={alternatives} />)
+  return floor.run.toRate.map((one, place) => (
+    <Rate key={one.set.key} one={one} floor={floor} alternatives={alternatives} isFirst={place === 0} />
+  ))
 }

@@ -18,12 +18,10 @@ export function said(set: PlacedSet): string {
 }
 
 /** "set 2 of 3", "round 2 of 4", "step 2 of 3". */
-export function placeWords(set: PlacedSet): string {
-  if (set.block.kind === 'ramp') {
-    const { items } = set.block
-    return `step ${items.findIndex(({ id }) => id === set.itemId) + 1} of ${items.length}`
-  }
-  return `${set.block.goesRound ? 'round' : 'set'} ${set.setNumber} of ${set.item.sets}`
+export function placeWords({ block, item, setNumber }: PlacedSet): string {
+  return block.kind === 'ramp'
+    ? `step ${block.items.indexOf(item) + 1} of ${block.items.length}`
+    : `${block.goesRound ? 'round' : 'set'} ${setNumber} of ${item.sets}`
 }
 
 /** "straight sets", "straight sets, Legs first", "Superset 2": the kind of a block and its name, each said once. */

@@ -38,8 +38,8 @@ export interface Hands {
   later: () => void
   /** Leaves the set that is next out, both its sides. */
   leaveSetOut: () => void
-  /** Leaves all that is left of a block out: the warm-up of somebody who is warm. */
-  leaveBlockOut: (block: Block) => void
+  /** Leaves all that is left of a block out: the warm-up of somebody who is warm, the rest of a ramp that was enough. */
+  leaveBlockOut: (block: Block, why?: 'left-out' | 'enough') => void
   leaveOut: (itemId: number, why: string) => void
   putBack: (set: PlacedSet) => void
   forward: (set: PlacedSet) => void
@@ -119,7 +119,7 @@ export function useFloor(session: Session): Floor {
       did((here, stands, at) =>
         stands.current === null ? [] : acts.leaveOut(here, acts.bothSides(stands, stands.current), 'left-out', at),
       ),
-    leaveBlockOut: (block) => did((here, stands, at) => acts.leaveBlockOut(here, stands, block, at)),
+    leaveBlockOut: (block, why) => did((here, stands, at) => acts.leaveBlockOut(here, stands, block, at, why)),
     leaveOut: (itemId, why) => did((here, stands, at) => acts.leaveItemOut(here, stands, itemId, why, at)),
     putBack: (set) => did((here, _, at) => acts.putBack(here, set, at)),
     forward: (set) => did((here, stands, at) => acts.forward(here, stands, set, at)),

@@ -103,26 +103,8 @@ function andHold(session: Session, events: FloorEvent[], now: number): FloorEven
   return due(after, runOf(after), now).length === 0 ? events : [...events, ...hold(after, runOf(after), now)]
 }
 
-/** From so many on a set was easy, and what is heavier follows. */
-export const easyReserve = 5
-
-/** What is left of a ramp once a step of it was enough; nothing of anything else, and nothing after an easy step. */
-function notNeeded(session: Session, log: SetLog, reserve: number, now: number): FloorEvent[] {
-  const block = session.blocks.find(({ items }) =>
-    items.some((item) => item.setLogs.some(({ key }) => key === log.key)),
-  )
-  if (block?.kind !== 'ramp' || reserve >= easyReserve) return []
-  return leaveOut(
-    session,
-    openSets(runOf(session)).filter((set) => set.block.id === block.id),
-    'enough',
-    now,
-  )
-}
-
 export const rate = (session: Session, log: SetLog, reserve: number, now: number): FloorEvent[] => [
   eventOf(session, 'set-rated', now, { targetKey: log.key, reserve }),
-  ...notNeeded(session, log, reserve, now),
 ]
 
 /** True where what a set says is what its exercise still is: then its count can be put right. */
@@ -161,7 +143,6 @@ export function correct(
       painNote: log.painNote,
       ...(log.seconds === null ? {} : { seconds: log.seconds }),
     }),
-    ...(right.reserve === undefined ? [] : notNeeded(session, log, right.reserve, now)),
   ]
 }
 
@@ -227,11 +208,17 @@ export const leaveItemOut = (session: Session, run: Run, itemId: number, why: st
     now,
   )
 
-export const leaveBlockOut = (session: Session, run: Run, block: Block, now: number): FloorEvent[] =>
+export const leaveBlockOut = (
+  session: Session,
+  run: Run,
+  block: Block,
+  now: number,
+  why: 'left-out' | 'enough' = 'left-out',
+): FloorEvent[] =>
   leaveOut(
     session,
     openSets(run).filter((set) => set.block.id === block.id),
-    'left-out',
+    why,
     now,
   )
 
