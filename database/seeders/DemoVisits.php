@@ -67,7 +67,7 @@ final readonly class DemoVisits
                 [BlockKind::Circuit, 'A', ['rounds' => 2, 'rest_s' => 10, 'round_rest_s' => 40], [
                     ['squat', Dose::repetitions(10)],
                     ['wall-push-up', Dose::repetitions(10)],
-                    ['standing-kick-back', Dose::repetitions(8, perSide: true), Sides::Each],
+                    ['suitcase-deadlift', Dose::repetitions(8, perSide: true), Sides::Each],
                     ['calf-raise', Dose::repetitions(12)],
                 ]],
                 [BlockKind::Intervals, 'B', ['rounds' => 2, 'work_s' => 30, 'rest_s' => 15, 'round_rest_s' => 30], [

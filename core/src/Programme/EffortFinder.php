@@ -58,6 +58,9 @@ final readonly class EffortFinder
 
     private const SLOWLY = 0.9;
 
+    /** How far the heaviest of the loads at which nobody counts meets the goal; our choice. */
+    private const FAR_TOO_LIGHT = 0.1;
+
     /** A hold to begin with lasts at least so long, and is no work where it could be held so many times as long; our choice. */
     private const SHORTEST_HOLD = 15;
 
@@ -192,7 +195,11 @@ final readonly class EffortFinder
             low: $low,
             high: $high,
             reserve: $middle - $reps,
-            match: $isHold ? self::HOLD : EffortFit::asking($toFailure, $reps, Wanted::of($brief, $isFirst))->match,
+            // Of two loads that are both far too light the heavier is less wrong.
+            match: $isHold ? self::HOLD : max(
+                EffortFit::asking($toFailure, $reps, Wanted::of($brief, $isFirst))->match,
+                $toFailure > HardSets::NOTHING ? self::FAR_TOO_LIGHT * min(1.0, $wholeKg / $capacity->kg) : 0.0,
+            ),
             // Light on purpose counts as what the goal will ask of it, unless the load can never be hard.
             counts: HardSets::count($isFirst ? min($asked->reserve, $middle - $reps) : $middle - $reps, $toFailure),
         );
