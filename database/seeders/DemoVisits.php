@@ -101,7 +101,7 @@ final readonly class DemoVisits
                 [BlockKind::Straight, 'Work', [], [
                     ['knee-push-up', Dose::repetitions(8)],
                     ['standing-band-row', Dose::repetitions(12)],
-                    ['squat', Dose::repetitions(10)],
+                    ['romanian-deadlift', Dose::repetitions(10)],
                 ], 2],
             ]),
             default => null,

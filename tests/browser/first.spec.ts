@@ -75,7 +75,7 @@ test('somebody who has just come writes down a client of their own, up to the fi
   await does.click(page.getByRole('link', { name: 'Write down a first client' }))
   await does.fill(page.getByLabel('Height'), '171,5')
   await does.fill(page.getByLabel('Body mass'), '64')
-  await does.fill(page.getByLabel('Name'), 'Wilhelmina Ostrander')
+  await does.fill(page.getByRole('textbox', { name: 'Name' }), 'Wilhelmina Ostrander')
   await does.click(page.getByRole('button', { name: 'Go on to the health questions' }))
   const health = page.getByRole('form', { name: 'Health questions' })
   await does.click(health.getByRole('button', { name: 'No to all that are left' }))

@@ -84,8 +84,8 @@ test('two taps on one place are one; later is not left out, and both sides stay 
   // The key that does it waits as well.
   await expect(begin).toHaveAttribute('aria-disabled', 'false')
 
-  // The kick-back is done with one side, then the other: both wait, and come back in their order.
-  await skipTo(page, 'Standing kick-back')
+  // The deadlift is done with one side, then the other: both wait, and come back in their order.
+  await skipTo(page, 'Suitcase deadlift')
   await expect(now).toContainText('Left side')
   await page.getByRole('button', { name: 'Later', exact: true }).click()
   await expect(now).toContainText('Calf raise')
@@ -93,13 +93,13 @@ test('two taps on one place are one; later is not left out, and both sides stay 
   const right = page
     .getByRole('region', { name: 'More' })
     .getByRole('listitem')
-    .filter({ hasText: /kick-back.*left/i })
+    .filter({ hasText: /suitcase deadlift.*left/i })
     .first()
   await right.getByRole('button', { name: 'Do now' }).click()
   await expect(now).toContainText('Left side')
   await begin.click()
   await page.getByRole('button', { name: 'Set done' }).click()
-  await expect(now).toContainText('Standing kick-back')
+  await expect(now).toContainText('Suitcase deadlift')
   await expect(now).toContainText('Right side')
   // The other side follows by itself; it has waited, and nothing else is called by that name.
   await page.getByRole('button', { name: 'Set done' }).click()

@@ -17,7 +17,7 @@ test('a first visit: from nothing to a filled, tested shelf', async ({ page }) =
   // Who it is; what is wrong stands beside its field, and nothing is lost.
   await page.getByRole('link', { name: 'Clients', exact: true }).click()
   await page.getByRole('link', { name: 'A new client' }).click()
-  await page.getByLabel('Name').fill('Wilhelmina Ostrander')
+  await page.getByRole('textbox', { name: 'Name' }).fill('Wilhelmina Ostrander')
   await page.getByLabel('Height').fill('17')
   await page.getByRole('button', { name: 'Go on to the health questions' }).click()
   await expect(page.getByText('Height: between 100 and 230 cm.')).toBeVisible()

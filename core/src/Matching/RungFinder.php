@@ -192,7 +192,11 @@ final class RungFinder
             if ($point->isPerHand() && $exercise->worksOneArm()) {
                 $ways = [[Setting::of($implement, $massKg, perHand: true), RungWords::inTheWorkingHand($thing, $massKg), 0]];
             } elseif (! $point->isPerHand()) {
-                $ways = [[Setting::of($implement, $massKg), RungWords::held($point, $thing, $massKg), 0]];
+                // What is swung hangs from both hands on the same line as a goblet rests.
+                $words = $point === LoadPoint::Goblet && $exercise->pattern === 'power'
+                    ? RungWords::inBothHands($thing, $massKg)
+                    : RungWords::held($point, $thing, $massKg);
+                $ways = [[Setting::of($implement, $massKg), $words, 0]];
             } else {
                 $inEach = [Setting::of($implement, $massKg, perHand: true), RungWords::inEachHand($thing, $massKg), 0];
                 $one = $exercise->effort->isOfArms()

@@ -37,7 +37,9 @@ final class SettingInWords
                 LoadPoint::OneSide => "{$kg} kg {$thing} on one side",
                 LoadPoint::Knees => "{$kg} kg {$thing} on the knees",
                 LoadPoint::Front => "{$thing} of {$kg} kg on the chest",
-                LoadPoint::Goblet => "{$kg} kg {$thing} held at the chest",
+                LoadPoint::Goblet => $exercise->pattern === 'power'
+                    ? "{$kg} kg {$thing} held in both hands"
+                    : "{$kg} kg {$thing} held at the chest",
                 LoadPoint::Hips => "{$kg} kg {$thing} across the hips",
                 LoadPoint::Back => "{$thing} packed to {$kg} kg on the back",
                 default => "{$kg} kg {$thing}",

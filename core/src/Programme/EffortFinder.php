@@ -153,6 +153,32 @@ final readonly class EffortFinder
         );
     }
 
+    /**
+     * What is asked where everything the shelf has for a movement is far too light to be work: slowly, so that the movement
+     * is there all the same; it counts nothing. Null where it is not so light, or not that kind of exercise.
+     */
+    public function farTooLight(Exercise $exercise, Setting $setting, float $wholeKg, Brief $brief): ?AskedEffort
+    {
+        $capacity = $this->capacity($exercise, $brief);
+        $slow = self::slow($exercise, $setting, $brief);
+        if ($capacity === null || $exercise->isHold || $slow === null
+            || RepetitionMaximum::repetitionsToFailure($capacity->kg, max(self::LEAST_KG, $wholeKg)) <= HardSets::NOTHING) {
+            return null;
+        }
+        [, $most] = $brief->goal->repetitions();
+        $reps = min($most, self::SLOW_REPETITIONS);
+
+        return self::repetitions($capacity, $wholeKg, self::SURE) < $reps ? null : new AskedEffort(
+            $reps,
+            null,
+            $brief->mostReserve(),
+            self::FAR_TOO_LIGHT * min(1.0, $wholeKg / $capacity->kg),
+            'Far too light to be work: done slowly, so that the movement is there.',
+            0.0,
+            $slow,
+        );
+    }
+
     /** What somebody chose, though the load is not what the goal asks. */
     public static function chosen(Brief $brief): AskedEffort
     {
@@ -311,14 +337,11 @@ final readonly class EffortFinder
     private static function fit(Exercise $exercise, Setting $setting, float $toFailure, Wanted $wanted, Brief $brief): array
     {
         $fit = EffortFit::of($toFailure, $wanted);
-        if (($fit !== null && $fit->reps <= $wanted->most) || $toFailure - $wanted->leastReserve < $wanted->fewest
-            || in_array($exercise->role($setting), [Role::Power, Role::Drill], true)) {
+        $slow = self::slow($exercise, $setting, $brief);
+        if (($fit !== null && $fit->reps <= $wanted->most) || $toFailure - $wanted->leastReserve < $wanted->fewest || $slow === null) {
             return [$fit, null];
         }
         $usual = Tempo::of(...$exercise->tempo);
-        $slow = $usual->lowering(max(self::SLOW_SECONDS, $usual->lower));
-        // A held breath is what a pause invites.
-        $slow = $brief->situation->client->has(Limit::HighBloodPressure) ? $slow : $slow->pausing(max(self::PAUSE_SECONDS, $usual->pause));
         $left = $slow->repetitionsFrom($toFailure, $usual);
         $slowly = EffortFit::of($left, $wanted);
         $most = max($wanted->most, self::SLOW_REPETITIONS);
@@ -329,6 +352,21 @@ final readonly class EffortFinder
         }
 
         return [$slowly->less(self::SLOWLY), $slow];
+    }
+
+    /** Slow lowering and a pause; null for what flies or only warms up. */
+    private static function slow(Exercise $exercise, Setting $setting, Brief $brief): ?Tempo
+    {
+        if (in_array($exercise->role($setting), [Role::Power, Role::Drill], true)) {
+            return null;
+        }
+        $usual = Tempo::of(...$exercise->tempo);
+        $slow = $usual->lowering(max(self::SLOW_SECONDS, $usual->lower));
+
+        // A held breath is what a pause invites.
+        return $brief->situation->client->has(Limit::HighBloodPressure)
+            ? $slow
+            : $slow->pausing(max(self::PAUSE_SECONDS, $usual->pause));
     }
 
     private function hold(Exercise $exercise, float $wholeKg, ?Capacity $capacity, Brief $brief): ?AskedEffort

@@ -7,6 +7,7 @@ namespace NimbleShelf\Core\Programme;
 use NimbleShelf\Core\Catalogue\Catalogue;
 use NimbleShelf\Core\Catalogue\Exercise;
 use NimbleShelf\Core\Kit\Thing;
+use NimbleShelf\Core\Matching\Limit;
 use NimbleShelf\Core\Matching\Rung;
 use NimbleShelf\Core\Matching\ShelfRungs;
 use NimbleShelf\Core\Matching\Situation;
@@ -51,6 +52,10 @@ final readonly class FrameFinder
         $seconds = 60 * Frame::minutes($minutes)['warmUp'];
         $lifts = array_slice(LighterLift::mainLifts($work), 0, $minutes > self::LONG ? 2 : 1);
         $lighter = array_values(array_filter(array_map(fn (Slot $lift): ?Slot => $this->lighter->of($lift, $situation, $under), $lifts)));
+        // Whoever gets down and up with trouble does not do so for the second one.
+        if (self::isSlow($situation) && isset($lighter[1]) && $lighter[1]->isOnFloor() !== $lighter[0]->isOnFloor()) {
+            $lighter = [$lighter[0]];
+        }
         // What opens comes first, and the lighter lift leads into the first one; where there is no time for all, the second goes.
         for ($count = count($lighter); $count >= 0; $count--) {
             $ramp = array_slice($lighter, 0, $count);
@@ -74,6 +79,11 @@ final readonly class FrameFinder
         $seconds = 60 * Frame::minutes($minutes)['warmUp'];
 
         return $this->block(BlockKind::WarmUp, 'Warm-up', ['loosen'], array_slice($work, 0, 3), $seconds, $situation, $under);
+    }
+
+    private static function isSlow(Situation $situation): bool
+    {
+        return $situation->client->isSlowOnFeet() || $situation->client->has(Limit::Postnatal);
     }
 
     /** Of a lighter set with its set-up. */
@@ -117,6 +127,10 @@ final readonly class FrameFinder
                 $wanted[$muscle] = ($wanted[$muscle] ?? 0) + $each * $slot->assignment->sets;
             }
         }
+        $near = $for[$kind === BlockKind::WarmUp ? 0 : count($for) - 1] ?? null;
+        $isNearFloor = $near?->isOnFloor() === true;
+        // Whoever gets down and up with trouble does so for work alone.
+        $staysUp = ! $isNearFloor && self::isSlow($situation);
         $found = [];
         foreach ($this->catalogue->exercises as $exercise) {
             if (! in_array($exercise->pattern, $patterns, true) || $exercise->skill > 2 || $exercise->id === self::REMINDER) {
@@ -129,8 +143,12 @@ final readonly class FrameFinder
                     $rung ??= $one;
                 }
             }
-            if ($rung !== null) {
-                $found[$exercise->id] = ['exercise' => $exercise, 'rung' => $rung];
+            if ($rung === null) {
+                continue;
+            }
+            $isOnFloor = (new Slot('', $exercise, Assignment::of($exercise->id, $rung->setting, 1, Dose::seconds(30), 4, 0)))->isOnFloor();
+            if (! $isOnFloor || ! $staysUp) {
+                $found[$exercise->id] = ['exercise' => $exercise, 'rung' => $rung, 'isOnFloor' => $isOnFloor];
             }
         }
         $slots = [];
@@ -143,8 +161,7 @@ final readonly class FrameFinder
                     $worth += $each * ($wanted[$muscle] ?? 0);
                 }
                 // Where the work begins standing, standing costs no getting up.
-                $slot = new Slot('', $exercise, Assignment::of($id, $found[$id]['rung']->setting, 1, Dose::seconds(30), 4, 0));
-                $worth -= $slot->isOnFloor() !== ($kind === BlockKind::CoolDown) ? 0.5 : 0.0;
+                $worth -= $found[$id]['isOnFloor'] !== ($kind === BlockKind::CoolDown) ? 0.5 : 0.0;
                 if ($worth > $most) {
                     [$best, $most] = [$id, $worth];
                 }
@@ -160,10 +177,16 @@ final readonly class FrameFinder
             unset($found[$best]);
         }
 
+        // One way down and one way up: what is done on the floor is done together, next to the work that is done there.
+        $floorFirst = $kind === BlockKind::WarmUp ? ! $isNearFloor : $isNearFloor;
+        usort($slots, static fn (array $one, array $two): int => $floorFirst
+            ? $two['isOnFloor'] <=> $one['isOnFloor']
+            : $one['isOnFloor'] <=> $two['isOnFloor']);
+
         return $slots === [] ? null : $this->timed($kind, $name, $slots, $seconds, $under);
     }
 
-    /** @param  non-empty-list<array{exercise: Exercise, rung: Rung}>  $chosen */
+    /** @param  non-empty-list<array{exercise: Exercise, rung: Rung, isOnFloor: bool}>  $chosen */
     private function timed(BlockKind $kind, string $name, array $chosen, int $seconds, string $under): ?Block
     {
         for ($count = count($chosen); $count > 0; $count--) {

@@ -91,7 +91,43 @@ final readonly class OptionFinder
             }
         }
 
+        $groups = array_map(static fn (PlanOption $option): ?PatternGroup => $option->group(), $options);
+        foreach (PatternGroup::cases() as $group) {
+            if (! in_array($group, $groups, true)) {
+                array_push($options, ...$this->farTooLight($group, $brief));
+            }
+        }
+
         return $this->worthTrying($options, $brief);
+    }
+
+    /**
+     * Main lifts of a group for which the shelf has nothing heavy enough, each at its heaviest, the plainest first.
+     *
+     * @return list<PlanOption>
+     */
+    private function farTooLight(PatternGroup $group, Brief $brief): array
+    {
+        $found = [];
+        foreach ($this->catalogue->exercises as $exercise) {
+            if (PatternGroup::of($exercise->pattern) !== $group || ! $this->isPlanned($exercise, $brief)) {
+                continue;
+            }
+            foreach (array_reverse($this->rungs->usable($exercise, $brief->situation)) as ['rung' => $rung, 'wholeKg' => $wholeKg]) {
+                $effort = $exercise->role($rung->setting) === Role::Main && $brief->situation->client->preferences->scoreOf($rung) > 0.0
+                    ? $this->efforts->farTooLight($exercise, $rung->setting, $wholeKg, $brief)
+                    : null;
+                if ($effort !== null) {
+                    $found[] = $this->built($exercise, $rung, $wholeKg, $effort, $brief);
+
+                    break;
+                }
+            }
+        }
+        usort($found, static fn (PlanOption $one, PlanOption $two): int => [$one->exercise->skill, -$one->match, $one->rung->setUpSeconds]
+            <=> [$two->exercise->skill, -$two->match, $two->rung->setUpSeconds]);
+
+        return array_slice($found, 0, self::WAYS);
     }
 
     /**
@@ -210,7 +246,7 @@ final readonly class OptionFinder
     private static function worth(PlanOption $option): array
     {
         // Of what nothing measures the heavier as well, as far as it may be taken at all.
-        $rest = [-(float) $option->rung->setUpSeconds, $option->wholeKg ?? $option->rung->setting->massKg];
+        $rest = [-(float) $option->rung->setUpSeconds, round($option->wholeKg ?? $option->rung->setting->massKg, 1)];
 
         return [round($option->match, 6), ...($option->tempo === null ? $rest : array_reverse($rest))];
     }

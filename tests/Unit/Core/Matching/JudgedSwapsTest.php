@@ -160,7 +160,7 @@ it('puts first what a trainer would, and offers what else would do', function (
     ],
     'grip tires' => [
         ['bent-over-row', 'dumbbell', 8], ['8 kg dumbbells', 'table', 'mat'], [Limit::WeakGrip],
-        ['bent-over-row', 'one-arm-row'], ['one-arm-row', 'prone-raise'], 'plank-row',
+        ['bent-over-row', 'one-arm-row'], ['one-arm-row', 'prone-pull-down'], 'plank-row',
     ],
     'lax joints' => [
         ['chair-dip', 'body-weight', null], ['chair', 'table', 'tube'], [Limit::LaxJoints],

@@ -97,3 +97,25 @@ it('says which lift nothing light stands before', function (): void {
     expect($said('hip circles 30 s'))->toBe([Verdict::Watch, 'No lighter set of goblet squat stands before it.'])
         ->and($said('hip circles 30 s, squat 1x8')[0])->toBe(Verdict::Ok);
 });
+
+it('goes down to the floor once and comes up once, and not at all for who gets up with trouble', function (array $asked): void {
+    $brief = People::brief($asked);
+    $plan = Planner::of(Shipped::catalogue(), Shipped::model())->plan($brief);
+    foreach ($plan->weeks[0]->days as $day) {
+        $work = $day->work();
+        foreach ($day->plan->blocks as $block) {
+            if (! $block->kind->isFrame()) {
+                continue;
+            }
+            $near = $block->kind === BlockKind::WarmUp ? $work[0] : $work[count($work) - 1];
+            // A lighter set of a second lift is done where that lift is.
+            $opens = array_values(array_filter($block->slots, static fn (Slot $slot): bool => $slot->assignment->dose->isTimed()));
+            $floor = array_map(static fn (Slot $slot): bool => $slot->isOnFloor(), $opens);
+            $turns = count(array_filter(array_keys($floor), static fn (int $i): bool => $i > 0 && $floor[$i] !== $floor[$i - 1]));
+            expect($turns)->toBeLessThanOrEqual(1, $block->name);
+            if ($brief->situation->client->isSlowOnFeet() && ! $near->isOnFloor()) {
+                expect(array_filter($floor))->toBe([], $block->name);
+            }
+        }
+    }
+})->with(array_map(static fn (array $asked): array => [$asked], People::all()));
