@@ -14,6 +14,8 @@ const places = [
   '/clients/1/shelf',
   '/clients/1/rail',
   '/clients/1/programme',
+  '/clients/1/start',
+  '/clients/9/start',
   '/clients/1/ledger',
 ]
 

@@ -40,17 +40,17 @@ test('a first session finds out what somebody can do, and the draft follows', as
   await page.getByRole('button', { name: /^Leave the warm-up out/ }).click()
 
   // Legs: the first step was easy, the second enough; what is heavier is not asked for.
-  await expect(page.getByText('step 1 of 3').first()).toBeVisible()
+  await expect(page.getByText(/step 1 of/).first()).toBeVisible()
   await doSet(page)
   await page.getByRole('button', { name: 'More: 5 or more in reserve' }).click()
-  await expect(page.getByRole('button', { name: 'Begin step 2 of 3' })).toBeVisible()
+  await expect(page.getByRole('button', { name: /^Begin step 2 of/ })).toBeVisible()
   await doSet(page)
   await page.getByRole('button', { name: '3 in reserve' }).click()
-  await expect(page.getByRole('button', { name: 'Begin step 1 of 3' })).toBeVisible()
+  await expect(page.getByRole('button', { name: /^Begin step 1 of/ })).toBeVisible()
   await expect(page.getByText('ramp, Pushing').first()).toBeVisible()
   // One Undo brings back what was not needed.
   await page.getByRole('button', { name: 'Undo' }).click()
-  await expect(page.getByRole('button', { name: 'Begin step 3 of 3' })).toBeVisible()
+  await expect(page.getByRole('button', { name: /^Begin step 3 of/ })).toBeVisible()
   await doSet(page)
   await page.keyboard.press('2')
   await expect(page.getByText('ramp, Pushing').first()).toBeVisible()

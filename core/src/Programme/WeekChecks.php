@@ -183,7 +183,7 @@ final readonly class WeekChecks
     {
         [$fewest, $most] = $brief->goal->repetitions();
         $in = $unknown = 0;
-        $off = $threads = [];
+        $off = $above = $threads = [];
         $slots = $day->work();
         foreach ($slots as $slot) {
             $before = count($off);
@@ -222,6 +222,16 @@ final readonly class WeekChecks
             if (count($off) > $before) {
                 $threads[$slot->thread] = $off[count($off) - 1].'.';
             }
+            if ($isAsWanted && ! $assignment->dose->isTimed() && $count > $most) {
+                $above[] = $slot->exercise->nameInASentence();
+                array_pop($off);
+            }
+        }
+        if ($above !== []) {
+            // Said once for all that it is true of.
+            $off[] = ucfirst(Plain::listed($above)).(count($above) === 1
+                ? ' stands at more repetitions: the shelf has nothing heavier for it'
+                : ' stand at more repetitions: the shelf has nothing heavier for them');
         }
 
         return new Check(
@@ -229,7 +239,7 @@ final readonly class WeekChecks
             $week->number,
             $day->day->weekday,
             $off === [] ? Verdict::Ok : Verdict::Watch,
-            sprintf('%d of %d', count($slots) - count($off), count($slots)),
+            sprintf('%d of %d', count($slots) - count($threads), count($slots)),
             sprintf('%d–%d repetitions with %d–%d in reserve', $fewest, $most, $brief->leastReserve(), $brief->mostReserve()),
             match (true) {
                 $off !== [] => implode('; ', $off).'.',
