@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use NimbleShelf\Core\Catalogue\Role;
 use NimbleShelf\Core\Equivalence\ResistanceModel;
+use NimbleShelf\Core\Matching\ShelfRungs;
 use NimbleShelf\Core\Planning\BlockKind;
+use NimbleShelf\Core\Planning\Slot;
 use NimbleShelf\Core\Planning\Timeline;
 use NimbleShelf\Core\Programme\Brief;
 use NimbleShelf\Core\Programme\PlannedWeek;
@@ -62,6 +65,7 @@ final class PlanJudge
                             $broken[] = "shelf: {$thing->id} is not there";
                         }
                     }
+                    array_push($broken, ...($block->kind->isFrame() ? [] : self::smiledAt($slot, $brief)));
                     if ($block->kind !== BlockKind::WarmUp && $block->kind !== BlockKind::CoolDown && $slot->assignment->reserve <= 4) {
                         foreach ($slot->exercise->mainMuscles as $muscle => $share) {
                             $hard[$muscle][$day->day->weekday] = ($hard[$muscle][$day->day->weekday] ?? 0) + $slot->assignment->sets;
@@ -83,6 +87,46 @@ final class PlanJudge
         }
 
         return $broken;
+    }
+
+    /**
+     * What no practitioner would sign as work, whatever it scores; planning contract, section 4b.
+     *
+     * @return list<string>
+     */
+    private static function smiledAt(Slot $slot, Brief $brief): array
+    {
+        $setting = $slot->assignment->setting;
+
+        return [
+            ...($setting->massKg <= 0 && $setting->band === null && ! $slot->exercise->usesBodyWeight
+                ? ["work: {$slot->exercise->id} with empty hands"]
+                : []),
+            ...($slot->exercise->role($setting) === Role::Drill && self::couldBeWork($slot, $brief)
+                ? ["work: {$slot->exercise->id} is a drill"]
+                : []),
+            ...($slot->exercise->skill > 2 && $brief->isCareful() ? ["work: {$slot->exercise->id} takes too much skill"] : []),
+            ...($slot->assignment->goesToFailure() && $brief->isCareful() ? ["work: {$slot->exercise->id} to failure"] : []),
+        ];
+    }
+
+    /** True where something of the same pattern that is no drill, and that anybody can do, is there. */
+    private static function couldBeWork(Slot $slot, Brief $brief): bool
+    {
+        $rungs = ShelfRungs::of(Shipped::model());
+        foreach (Shipped::catalogue()->exercises as $exercise) {
+            if ($exercise->pattern !== $slot->exercise->pattern || $exercise->skill > 1 || $exercise->impact !== 'none'
+                || in_array($exercise->id, $brief->dislikes, true)) {
+                continue;
+            }
+            foreach ($rungs->usable($exercise, $brief->situation) as ['rung' => $rung]) {
+                if ($exercise->role($rung->setting) !== Role::Drill) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     /**

@@ -43,6 +43,9 @@ final readonly class OptionFinder
 
     private const OF_A_PATTERN = 6;
 
+    /** With so many exercises that are work no drill is; our choice. */
+    private const ENOUGH = 4;
+
     /** Steps that a week leaves room for: those before the first lighter one. */
     private const GROWS = Brief::DELOAD_EVERY - 2;
 
@@ -91,6 +94,7 @@ final readonly class OptionFinder
             }
         }
 
+        $options = self::withoutDrills($options);
         $groups = array_map(static fn (PlanOption $option): ?PatternGroup => $option->group(), $options);
         foreach (PatternGroup::cases() as $group) {
             if (! in_array($group, $groups, true)) {
@@ -99,6 +103,20 @@ final readonly class OptionFinder
         }
 
         return $this->worthTrying($options, $brief);
+    }
+
+    /**
+     * A drill is work only where limits leave next to nothing else.
+     *
+     * @param  list<PlanOption>  $options
+     * @return list<PlanOption>
+     */
+    private static function withoutDrills(array $options): array
+    {
+        $work = array_values(array_filter($options, static fn (PlanOption $option): bool => $option->role !== Role::Drill));
+        $exercises = array_unique(array_map(static fn (PlanOption $option): string => $option->exercise->id, $work));
+
+        return count($exercises) >= self::ENOUGH ? $work : $options;
     }
 
     /**
