@@ -88,7 +88,10 @@ it('uses most of the visit', function (array $asked): void {
     $brief = People::brief($asked);
     $likely = array_sum(array_map(static fn ($day): float => $day->likelyMinutes($brief), proposedTo($asked)->weeks[0]->days));
 
-    expect($likely / array_sum(array_map(static fn ($day): int => $day->minutes, $brief->days)))->toBeGreaterThan(0.75);
+    // Where one arm does all the work, what it can recover from is done before the visit is over.
+    $least = $brief->situation->client->resting()->restsAnArm() ? 0.7 : 0.85;
+
+    expect($likely / array_sum(array_map(static fn ($day): int => $day->minutes, $brief->days)))->toBeGreaterThan($least);
 })->with(array_map(static fn (array $asked): array => [$asked], People::all()));
 
 it('gives one hand what one hand holds where an arm rests', function (): void {
