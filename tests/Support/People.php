@@ -6,6 +6,7 @@ namespace Tests\Support;
 
 use App\Console\Input\BriefShape;
 use App\Console\Input\Fields;
+use NimbleShelf\Core\Equivalence\ResistanceModel;
 use NimbleShelf\Core\Programme\Brief;
 use NimbleShelf\Core\Strength\StrengthPrior;
 
@@ -104,9 +105,14 @@ final class People
         ];
     }
 
-    /** @param  array<string, mixed>  $asked */
-    public static function brief(array $asked): Brief
+    /**
+     * @param  array<string, mixed>  $asked
+     * @param  ResistanceModel|null  $model  Null for the one that all tests share.
+     */
+    public static function brief(array $asked, ?ResistanceModel $model = null): Brief
     {
-        return (new BriefShape(Shipped::catalogue(), new StrengthPrior(Shipped::catalogue(), Shipped::model())))->read(new Fields($asked));
+        $prior = new StrengthPrior(Shipped::catalogue(), $model ?? Shipped::model());
+
+        return (new BriefShape(Shipped::catalogue(), $prior))->read(new Fields($asked));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use NimbleShelf\Core\Equivalence\ResistanceModel;
 use NimbleShelf\Core\Matching\Rung;
 use NimbleShelf\Core\Matching\RungFinder;
 use NimbleShelf\Core\Matching\ShelfRungs;
@@ -41,10 +42,11 @@ final class Preferences
 
     private OptionFinder $finder;
 
-    public function __construct()
+    /** @param  ResistanceModel  $model  Keeps what it reckoned of a body: one for each person, and let go with them. */
+    public function __construct(ResistanceModel $model)
     {
-        $this->rungs = ShelfRungs::of(Shipped::model());
-        $this->finder = new OptionFinder(Shipped::catalogue(), Shipped::model(), $this->rungs);
+        $this->rungs = ShelfRungs::of($model);
+        $this->finder = new OptionFinder(Shipped::catalogue(), $model, $this->rungs);
     }
 
     /** @return array{people: array<string, array<string, mixed>>, weeks: array<string, array<string, mixed>>} */

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use NimbleShelf\Core\Equivalence\ResistanceModel;
 use NimbleShelf\Core\Matching\ShelfRungs;
 use NimbleShelf\Core\Programme\Brief;
 use NimbleShelf\Core\Programme\Frame;
@@ -18,28 +19,39 @@ use Tests\Support\Shipped;
  * What practitioners prefer, as evidence: the score has to say the same. Weeks, people and reasons: tests/data/preferences.json.
  */
 
-function preferredBrief(string $who): Brief
+/**
+ * What it takes to read the weeks of one person; the last one's alone is kept, because a model remembers every body it has seen.
+ *
+ * @return array{brief: Brief, model: ResistanceModel, preferences: Preferences, judge: WeekJudge}
+ */
+function deskOf(string $who): array
 {
-    static $briefs = [];
+    static $last = '';
+    static $desk = null;
+    if ($last !== $who) {
+        $desk = null;
+        $model = new ResistanceModel(Shipped::catalogue());
+        $desk = [
+            'brief' => People::brief(Preferences::people()[$who], $model),
+            'model' => $model,
+            'preferences' => new Preferences($model),
+            'judge' => WeekJudge::of(Shipped::catalogue(), $model),
+        ];
+        $last = $who;
+    }
 
-    return $briefs[$who] ??= People::brief(Preferences::people()[$who]);
+    return $desk;
 }
 
 /** @param  list<list<string>>  $days */
 function writtenWeek(array $days, string $who): PlannedWeek
 {
-    static $preferences = null;
-    $preferences ??= new Preferences;
-
-    return $preferences->week($days, preferredBrief($who));
+    return deskOf($who)['preferences']->week($days, deskOf($who)['brief']);
 }
 
 function scoreOfWeek(PlannedWeek $week, string $who): float
 {
-    static $judge = null;
-    $judge ??= WeekJudge::of(Shipped::catalogue(), Shipped::model());
-
-    return $judge->judge($week, preferredBrief($who))->score->total;
+    return deskOf($who)['judge']->judge($week, deskOf($who)['brief'])->score->total;
 }
 
 it('has pairs enough, over people, goals and limits', function (): void {
@@ -58,8 +70,8 @@ it('sets the week a trainer prefers above the other', function (string $who, arr
 })->with(static fn (): array => array_map(array_values(...), Preferences::pairs()));
 
 it('plans no week that scores below one written by hand in the same minutes', function (string $who, array $good): void {
-    $brief = preferredBrief($who);
-    $finder = new OptionFinder(Shipped::catalogue(), Shipped::model(), ShelfRungs::of(Shipped::model()));
+    ['brief' => $brief, 'model' => $model] = deskOf($who);
+    $finder = new OptionFinder(Shipped::catalogue(), $model, ShelfRungs::of($model));
     $known = $finder->known($brief);
     $week = writtenWeek($good, $who);
     foreach ($week->days as $day) {
@@ -69,7 +81,7 @@ it('plans no week that scores below one written by hand in the same minutes', fu
         }
         expect($seconds)->toBeLessThanOrEqual(Frame::workSeconds($day->day->minutes), "{$who} on {$day->day->label()}");
     }
-    $planned = Planner::of(Shipped::catalogue(), Shipped::model())->plan($brief);
+    $planned = Planner::of(Shipped::catalogue(), $model)->plan($brief);
 
     expect(scoreOfWeek($planned->weeks[0], $who))->toBeGreaterThanOrEqual(scoreOfWeek($week, $who));
 })->with(static fn (): array => array_map(
