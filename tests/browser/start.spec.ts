@@ -55,15 +55,28 @@ test('a first session finds out what somebody can do, and the draft follows', as
   await page.keyboard.press('2')
   await expect(page.getByText('ramp, Pushing').first()).toBeVisible()
 
+  // To the end, whatever is done with both sides or one after the other: easy and enough by turns.
   const end = page.getByRole('button', { name: 'End the session' })
   const begin = page.getByRole('button', { name: /^Begin step/ })
-  for (let step = 0; step < 15; step++) {
-    await expect(end.or(begin).first()).toBeVisible()
-    if (await end.isVisible()) break
-    await doSet(page)
-    const answer = page.getByRole('button', { name: step % 2 === 0 ? 'More: 5 or more in reserve' : '2 in reserve' })
-    await answer.click()
-    await expect(answer).toBeHidden()
+  const done = page.getByRole('button', { name: 'Set done' })
+  const more = page.getByRole('button', { name: 'More: 5 or more in reserve' })
+  const through = () => page.getByRole('img', { name: /sets through/ }).getAttribute('aria-label')
+  for (let turn = 0; turn < 60; turn++) {
+    await expect(end.or(begin).or(done).first()).toBeVisible()
+    const toSay = await more.count()
+    if (toSay > 0 && !(await done.isVisible())) {
+      await (turn % 2 === 0 ? more : page.getByRole('button', { name: '2 in reserve' })).first().click()
+      await expect(more).toHaveCount(toSay - 1)
+    } else if (await done.isVisible()) {
+      const before = await through()
+      await done.click()
+      await expect.poll(through).not.toBe(before)
+    } else if (await end.isVisible()) {
+      break
+    } else {
+      await begin.click()
+      await expect(done).toBeVisible()
+    }
   }
   await end.click()
   await page.getByRole('link', { name: 'See what was found out' }).click()
