@@ -84,7 +84,8 @@ it('puts it on the Round as ramps for the Floor, once, and takes it off again', 
 });
 
 it('stands at the next visit where one is ahead, and says so where none is', function (): void {
-    $this->postJson("{$this->at}/start", ['at' => 'next-visit'])->assertUnprocessable()->assertJsonPath('errors.at.0', 'There is no visit ahead: begin it now.');
+    $this->postJson("{$this->at}/start", ['at' => 'next-visit'])->assertUnprocessable()
+        ->assertJsonPath('errors.at.0', 'There is no visit ahead: begin it now.');
     $this->postJson("{$this->at}/start", ['at' => 'some day'])->assertUnprocessable()->assertJsonValidationErrorFor('at');
     $visit = Saltmarrow::session($this->client, now()->toImmutable()->addDays(2));
     $id = $this->postJson("{$this->at}/start", ['at' => 'next-visit'])->assertCreated()->json('sessionId');
@@ -99,7 +100,8 @@ it('knows more of every movement afterwards, and shows what it thought before', 
     expect($now['squat']['from'])->toBe('sets')
         ->and($now['vertical-pull']['from'])->toBe('related')
         ->and($now['squat']['wasLowKg'])->toEqual($before['squat']['lowKg'])
-        ->and($now['squat']['highKg'] - $now['squat']['lowKg'])->toBeLessThan(0.7 * ($before['squat']['highKg'] - $before['squat']['lowKg']));
+        ->and($now['squat']['highKg'] - $now['squat']['lowKg'])
+        ->toBeLessThan(0.7 * ($before['squat']['highKg'] - $before['squat']['lowKg']));
     $this->getJson("{$this->at}/programmes")->assertJsonPath('isOnRecord', true);
 });
 
@@ -148,7 +150,11 @@ it('says where there is nothing to test with', function (): void {
 
 it('reads what is told before it is kept, and names what is missing', function (): void {
     $this->postJson("{$this->at}/told-lines", ['line' => 'rows 12 kg for ten'])->assertOk()
-        ->assertJson(['exercise' => 'Bent-over row', 'words' => '12 kg in each hand: two 12 kg dumbbells', 'result' => '10 repetitions at least']);
+        ->assertJson([
+            'exercise' => 'Bent-over row',
+            'words' => '12 kg in each hand: two 12 kg dumbbells',
+            'result' => '10 repetitions at least',
+        ]);
     $this->postJson("{$this->at}/told-lines", ['line' => 'rows for ten'])->assertUnprocessable()
         ->assertJsonPath('errors.line.0', 'Bent-over row: with how many kilograms?');
     $this->postJson("{$this->at}/told-results", ['line' => ''])->assertUnprocessable()->assertJsonValidationErrorFor('line');

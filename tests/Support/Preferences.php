@@ -30,7 +30,8 @@ use RuntimeException;
  * Pairs of weeks, the better and the worse, with a reason each: `tests/data/preferences.json`.
  *
  * A week is a list of days, a day a list of lines "exercise load sets×count": the load is kilograms ("12", or "12/1" in one
- * hand), `bare` for the body alone, at the height that fits, or empty hands, `light` or `heavy` for the ends of what the shelf has, `fit` for what is
+ * hand), `bare` for the body alone, at the height that fits, or empty hands, `light` or `heavy` for the ends of what the shelf
+ * has, `fit` for what is
  * nearest to what the goal asks, `band` for the same of bands. The worse week of a pair says only what is otherwise: some lines
  * instead of others, or nothing in the place of some.
  *
@@ -160,7 +161,10 @@ final class Preferences
             [$kg, $hands] = [...explode('/', $load), null];
             // Where a load may not be at all, somebody wrote it all the same.
             $all = $usable === []
-                ? array_map(static fn (Rung $rung): array => ['rung' => $rung], (new RungFinder)->rungs($exercise, $brief->situation)['rungs'])
+                ? array_map(
+                    static fn (Rung $rung): array => ['rung' => $rung],
+                    (new RungFinder)->rungs($exercise, $brief->situation)['rungs'],
+                )
                 : $usable;
             foreach ($all as ['rung' => $rung]) {
                 if (abs($rung->setting->massKg - (float) $kg) < 0.05 && ($hands === null || $rung->setting->limbs === (int) $hands)) {

@@ -171,7 +171,8 @@ final readonly class ReckonStrength
             /** @var object{exercise: string, pattern: string, tempo: string|null, reps: int|null, reserve: float|int|null,
              *     whole_kg: float|int, sd_kg: float|int, own_kg: float|int, logged_at: string, zone: string} $row */
             // What nobody counted, or said nothing of, says nothing of what somebody can do.
-            if ($row->reps === null || $row->reps < 1 || $row->reserve === null || $row->whole_kg <= 0 || ! isset($patterns[$row->pattern])) {
+            if ($row->reps === null || $row->reps < 1 || $row->reserve === null || $row->whole_kg <= 0
+                || ! isset($patterns[$row->pattern])) {
                 continue;
             }
             $exercise = $this->catalogue->exercise($row->exercise);

@@ -70,7 +70,9 @@ final readonly class ShowStart
         $tested = [
             ...array_map(static fn (StartTest $test): string => $test->pattern, $proposed->tests),
             ...$told->pluck('pattern')->all(),
-            ...($isDone ? SetLog::query()->where('training_session_id', $session->id)->whereNull('voided_at')->pluck('pattern')->all() : []),
+            ...($isDone
+                ? SetLog::query()->where('training_session_id', $session->id)->whereNull('voided_at')->pluck('pattern')->all()
+                : []),
         ];
 
         return new StartResource(

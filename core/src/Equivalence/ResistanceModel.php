@@ -331,7 +331,8 @@ final class ResistanceModel
         }
         $reckoned = $this->catalogue->reckoned($exercise);
         $placement = $reckoned->placementOf($setting);
-        $key = "{$reckoned->geometryKey}|{$body->key}|{$placement->key()}|{$setting->band->anchorHeightM}|{$setting->band->anchorDistanceM}";
+        $key = "{$reckoned->geometryKey}|{$body->key}|{$placement->key()}"
+            ."|{$setting->band->anchorHeightM}|{$setting->band->anchorDistanceM}";
 
         return $this->pulls[$key] ??= PullLine::off(
             $this->catalogue->figureOf($reckoned)->riggedFor($body, $placement),

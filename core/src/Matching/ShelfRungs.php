@@ -249,7 +249,8 @@ final readonly class ShelfRungs
                 $band->limitRatio,
             );
         }
-        if ($band !== null && $this->model->pullOffDegrees($rung->exercise, $situation->client->body, $rung->setting) > PullLine::MOST_OFF) {
+        $off = $this->model->pullOffDegrees($rung->exercise, $situation->client->body, $rung->setting);
+        if ($band !== null && $off > PullLine::MOST_OFF) {
             $usual = $rung->exercise->bandAttachment;
 
             return sprintf(

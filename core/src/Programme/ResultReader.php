@@ -32,12 +32,14 @@ final class ResultReader
     ];
 
     /** Said beside a number, and not what is done. */
-    private const FILLERS = '/\b(?:(?:each|per|one|both)\s+(?:hands?|arms?|sides?|legs?)|hands?|each|for|at|with|about|can|do|does|did|manages?|in|of|reps?|repetitions?|times|a|the|her|his|their|x)\b/';
+    private const FILLERS = '/\b(?:(?:each|per|one|both)\s+(?:hands?|arms?|sides?|legs?)|hands?|each|for|at|with|about|can|do|does|did'
+        .'|manages?|in|of|reps?|repetitions?|times|a|the|her|his|their|x)\b/';
 
     /** Half a minute of these has norms of its own. */
     private const CLOCKED = [
         'chair stand' => FitnessTest::ChairStand, 'chair rise' => FitnessTest::ChairStand, 'sit to stand' => FitnessTest::ChairStand,
-        'rise' => FitnessTest::ChairStand, 'arm curl' => FitnessTest::ArmCurl, 'biceps curl' => FitnessTest::ArmCurl, 'curl' => FitnessTest::ArmCurl,
+        'rise' => FitnessTest::ChairStand, 'arm curl' => FitnessTest::ArmCurl, 'biceps curl' => FitnessTest::ArmCurl,
+        'curl' => FitnessTest::ArmCurl,
     ];
 
     /** What a load may be of where the shelf has none of that mass. */
@@ -74,7 +76,11 @@ final class ResultReader
         $sets = $take('/(\d+)\s*x\s*(\d+)/');
         $reps = $sets === null ? $take('/(?:\bfor\s+|\bx\s*)(\d+)\b/') ?? $take('/(?<![\d.])(\d+)(?![\d.])/') : [$sets[0], $sets[2]];
         $isOneArm = preg_match('/\b(?:one|1|single)[ -](?:arm|hand)/', ' '.mb_strtolower($line).' ') === 1;
-        $name = trim((string) preg_replace(['/\b(?:one|1|single)[ -](?:arm|hand)\w*/', self::FILLERS, '/[^a-z -]+/', '/\s+/'], ['', ' ', ' ', ' '], $text));
+        $name = trim((string) preg_replace(
+            ['/\b(?:one|1|single)[ -](?:arm|hand)\w*/', self::FILLERS, '/[^a-z -]+/', '/\s+/'],
+            ['', ' ', ' ', ' '],
+            $text,
+        ));
 
         $test = $isClocked ? $this->clocked($name) : null;
         $exercise = $test === null
@@ -99,7 +105,10 @@ final class ResultReader
             throw self::refused("{$exercise->name} is not measured in kilograms: nothing else would follow from it.");
         }
         [$setting, $words] = $test?->needsMass() === true
-            ? [$test->setting($kg ?? throw self::refused('With how many kilograms in the hand?')), SettingInWords::kg($kg).' kg in one hand']
+            ? [
+                $test->setting($kg ?? throw self::refused('With how many kilograms in the hand?')),
+                SettingInWords::kg($kg).' kg in one hand',
+            ]
             : $this->setting($exercise, $kg, $situation);
 
         return new ToldResult($exercise, $test, $setting, $words, $count, $isTimed, match (true) {

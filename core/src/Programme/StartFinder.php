@@ -125,7 +125,7 @@ final readonly class StartFinder
                 continue;
             }
             if ($test === null) {
-                $untested[] = sprintf('%s: nothing here is heavy enough to tell, or light enough to be sure, within the limits in force.', $name);
+                $untested[] = "{$name}: nothing here is heavy enough to tell, or light enough to be sure, within the limits in force.";
 
                 continue;
             }
@@ -147,7 +147,7 @@ final readonly class StartFinder
         $session = new StartSession($warmUp, $tests, $untested, 0.0, 0.0);
         $likely = $whole = Timeline::of($session->plan(), $brief->isSlowOnFeet())->likelySeconds();
         foreach ($tests as $test) {
-            $likely -= (1 - $test->likelySteps / count($test->steps)) * $this->seconds($test, $brief) * count($test->steps) / $test->likelySteps;
+            $likely -= (count($test->steps) / $test->likelySteps - 1) * $this->seconds($test, $brief);
         }
 
         return new StartSession($warmUp, $tests, $untested, $likely / 60, $whole / 60);
@@ -267,8 +267,9 @@ final readonly class StartFinder
             ? [[self::SURE, 0], [self::SURE, self::FEWEST - self::REPETITIONS]]
             : [[self::FAIRLY_SURE, $spare]];
         foreach ([[self::SURE, $spare], ...$then] as [$share, $left]) {
-            $found = self::steadiest($ways, null, static fn (float $kg): bool => self::can($capacity, $share, $kg) >= self::REPETITIONS + $left
-                && self::can($capacity, self::LIKELY, $kg) <= $most);
+            $may = static fn (float $kg): bool => self::can($capacity, $share, $kg) >= self::REPETITIONS + $left
+                && self::can($capacity, self::LIKELY, $kg) <= $most;
+            $found = self::steadiest($ways, null, $may);
             if ($found !== null) {
                 return $found;
             }

@@ -29,6 +29,8 @@ final class StoreStartRequest extends ClientRequest
             return $this->trainer()->now();
         }
 
-        return $this->client()->nextVisit()->starts_at ?? throw ValidationException::withMessages(['at' => 'There is no visit ahead: begin it now.']);
+        return $this->client()->nextVisit()->starts_at ?? throw ValidationException::withMessages([
+            'at' => 'There is no visit ahead: begin it now.',
+        ]);
     }
 }

@@ -52,7 +52,8 @@ it('tests legs, pushing, pulling and hips from light to heavier, in about twelve
         foreach ($test->isHold() ? [] : $test->steps as $step) {
             $kg = MadeUp::wholeKg($step, $brief->situation->client->body);
             $count = $step->assignment->dose->count();
-            expect($kg > 1.07 * $before || (abs($kg - $before) < 1e-6 && $count >= $asks + 4))->toBeTrue("{$test->name}: {$kg} after {$before}")
+            $isMore = $kg > 1.07 * $before || (abs($kg - $before) < 1e-6 && $count >= $asks + 4);
+            expect($isMore)->toBeTrue("{$test->name}: {$kg} after {$before}")
                 ->and($step->assignment->sets)->toBe(1)
                 ->and($step->exercise->skill)->toBeLessThanOrEqual(2)
                 ->and($step->exercise->role($step->assignment->setting))->not->toBe(Role::Drill);
@@ -61,7 +62,7 @@ it('tests legs, pushing, pulling and hips from light to heavier, in about twelve
     }
 })->with('people');
 
-it('begins with what nearly everybody like them can, and asks of nobody careful more than nine in ten could do', function (array $asked): void {
+it('begins with what nearly all like them can, and asks of nobody careful more than nine in ten could do', function (array $asked): void {
     [$brief, $strength, $start] = startOf($asked);
     foreach ($start->tests as $test) {
         $known = $strength;
@@ -139,7 +140,11 @@ function calibrated(): array
         $can = $somebody->can($pattern, $kg);
         [$low, $middle, $high] = $known->capacity($pattern)->repetitionsAround($kg, 0.03 * $kg);
         [, $guess] = $prior->capacity($pattern)->repetitionsAround($kg, 0.03 * $kg);
-        $found[] = ['off' => abs($middle - $can) / $can, 'isInside' => $can >= $low && $can <= $high, 'without' => abs($guess - $can) / $can];
+        $found[] = [
+            'off' => abs($middle - $can) / $can,
+            'isInside' => $can >= $low && $can <= $high,
+            'without' => abs($guess - $can) / $can,
+        ];
     }
 
     return $found;
