@@ -310,7 +310,7 @@ it('names its limits only where they exist, and its traits only where there is a
     if ($exercise->has('jump')) {
         expect($exercise->limits['no-jumps']['effect'])->toBe('exclude');
     }
-    if ($exercise->has('overhead')) {
+    if ($exercise->has('overhead') || $exercise->pattern === 'vertical-press') {
         expect($exercise->limits['no-overhead']['effect'])->toBe('exclude');
     }
     if (in_array($exercise->position, ['lying', 'prone', 'side-lying', 'kneeling', 'floor-seated'], true)) {
