@@ -11,7 +11,6 @@ use App\Models\SetLog;
 use App\Models\TrainingSession;
 use NimbleShelf\Core\Catalogue\Catalogue;
 use NimbleShelf\Core\Editing\AfterLogs;
-use NimbleShelf\Core\Editing\Edit;
 use NimbleShelf\Core\Editing\LoggedSlot;
 use NimbleShelf\Core\Editing\Mend;
 use NimbleShelf\Core\Planning\Assignment;
@@ -54,10 +53,7 @@ final readonly class FollowLogs
         $this->edit->handle(
             programme: $programme,
             number: $number,
-            edit: Edit::fromArray([
-                'kind' => 'together',
-                'edits' => array_map(static fn (Mend $mend): array => $mend->edit->toArray(), $mends),
-            ]),
+            edit: Mend::together($mends),
             version: $programme->refresh()->version,
             words: sprintf('After %s, %s: %s', $session->name, $session->starts_at->format('j F'), implode(' ', array_map(
                 static fn (Mend $mend): string => $mend->words,

@@ -11,7 +11,6 @@ use App\Enums\ProgrammeState;
 use App\Models\Client;
 use App\Models\Programme;
 use NimbleShelf\Core\Editing\AfterStart;
-use NimbleShelf\Core\Editing\Edit;
 use NimbleShelf\Core\Editing\Mend;
 
 /**
@@ -47,10 +46,7 @@ final readonly class FollowStart
         $this->edit->handle(
             programme: $programme,
             number: $number,
-            edit: Edit::fromArray([
-                'kind' => 'together',
-                'edits' => array_map(static fn (Mend $mend): array => $mend->edit->toArray(), $mends),
-            ]),
+            edit: Mend::together($mends),
             version: $programme->refresh()->version,
             words: self::AFTER.': '.implode(', ', array_unique(array_map(static fn (Mend $mend): string => $mend->words, $mends))),
         );

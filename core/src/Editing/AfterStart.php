@@ -7,12 +7,11 @@ namespace NimbleShelf\Core\Editing;
 use NimbleShelf\Core\Catalogue\Catalogue;
 use NimbleShelf\Core\Catalogue\Exercise;
 use NimbleShelf\Core\Equivalence\ResistanceModel;
-use NimbleShelf\Core\Equivalence\School;
-use NimbleShelf\Core\Exception\InvalidQuantity;
 use NimbleShelf\Core\Matching\ShelfRungs;
 use NimbleShelf\Core\Planning\Slot;
 use NimbleShelf\Core\Programme\Answer;
 use NimbleShelf\Core\Programme\Brief;
+use NimbleShelf\Core\Programme\EffortFinder;
 use NimbleShelf\Core\Programme\OptionFinder;
 use NimbleShelf\Core\Programme\PlannedDay;
 use NimbleShelf\Core\Programme\PlannedWeek;
@@ -30,13 +29,13 @@ final readonly class AfterStart
     /** Of an exercise that meets the goal less than this the place goes to another of its pattern; our choice. */
     private const POOR = 0.3;
 
-    private function __construct(private Catalogue $catalogue, private ResistanceModel $model, private OptionFinder $finder)
+    private function __construct(private Catalogue $catalogue, private EffortFinder $efforts, private OptionFinder $finder)
     {
     }
 
     public static function of(Catalogue $catalogue, ResistanceModel $model): self
     {
-        return new self($catalogue, $model, new OptionFinder($catalogue, $model, ShelfRungs::of($model)));
+        return new self($catalogue, new EffortFinder($catalogue, $model), new OptionFinder($catalogue, $model, ShelfRungs::of($model)));
     }
 
     /** @return list<Mend> Each with the name of what is asked for anew; none where the plan fits what is known. */
@@ -71,16 +70,9 @@ final readonly class AfterStart
 
     private function stillFits(Slot $slot, Brief $brief): bool
     {
-        try {
-            $body = $brief->situation->client->body;
-            $summary = $this->model->summary($slot->exercise, $body, $slot->assignment->setting);
-        } catch (InvalidQuantity) {
-            return false;
-        }
-        $wholeKg = $this->model->wholeKg($slot->exercise, $body, $summary, School::Mean, $slot->exercise->pattern);
-        $expected = $this->finder->expected($slot->exercise, $wholeKg, $slot->assignment->tempo, $brief);
+        $left = $this->efforts->written($slot, $brief)->reserve;
 
-        return $expected !== null && Answer::fits($expected->toFailure - $slot->assignment->dose->count(), $brief);
+        return $left !== null && Answer::fits($left, $brief);
     }
 
     private function option(Slot $slot, PlannedDay $day, Brief $brief): ?PlanOption

@@ -11,4 +11,17 @@ final readonly class Mend
     public function __construct(public string $words, public Edit $edit)
     {
     }
+
+    /**
+     * All of them as one change.
+     *
+     * @param  list<self>  $mends  One at least.
+     */
+    public static function together(array $mends): Edit
+    {
+        return Edit::fromArray([
+            'kind' => 'together',
+            'edits' => array_map(static fn (self $mend): array => $mend->edit->toArray(), $mends),
+        ]);
+    }
 }

@@ -67,9 +67,6 @@ final class SessionReader
 
     private ExerciseNames $names;
 
-    /** @var list<PlanOption>|null What the shelf offers in place of something; listed once where it is asked for. */
-    private ?array $offered = null;
-
     public function __construct(
         private readonly Catalogue $catalogue,
         private readonly ShelfRungs $rungs,
@@ -81,7 +78,6 @@ final class SessionReader
     /** @return list<WrittenBlock> */
     public function read(string $text, Brief $brief): array
     {
-        $this->offered = null;
         $lines = [];
         foreach (self::parts('/\R/u', $text) as $line) {
             $line = trim($line);
@@ -397,13 +393,7 @@ final class SessionReader
 
     private function instead(Exercise $exercise, Brief $brief): ?PlanOption
     {
-        foreach ($this->offered ??= $this->finder->options($brief) as $option) {
-            if ($option->exercise->pattern === $exercise->pattern) {
-                return $option;
-            }
-        }
-
-        return null;
+        return $this->finder->among(static fn (Exercise $other): bool => $other->pattern === $exercise->pattern, $brief)[0] ?? null;
     }
 
     /** @param  array<string, int|float|list<int>>  $said */
