@@ -45,7 +45,7 @@ final readonly class EffortFinder
     private const SURE_OF_THE_BODY = 0.8;
 
     /** Fewer repetitions than this are no set to begin with, for who takes care and with the body alone; our choice. */
-    private const FEWEST_SURE = 4;
+    private const FEWEST_SURE = 3;
 
     private const FEWEST_OF_THE_BODY = 5;
 
@@ -57,6 +57,9 @@ final readonly class EffortFinder
     private const SLOW_REPETITIONS = 12;
 
     private const SLOWLY = 0.9;
+
+    /** What flies is swung sharply or not at all: so many repetitions at the most, unless the goal wants more; our choice. */
+    private const SHARP_REPETITIONS = 15;
 
     /** How far the heaviest of the loads at which nobody counts meets the goal; our choice. */
     private const FAR_TOO_LIGHT = 0.1;
@@ -337,6 +340,10 @@ final readonly class EffortFinder
     private static function fit(Exercise $exercise, Setting $setting, float $toFailure, Wanted $wanted, Brief $brief): array
     {
         $fit = EffortFit::of($toFailure, $wanted);
+        $sharp = max($wanted->most, self::SHARP_REPETITIONS);
+        if ($fit !== null && $fit->reps > $sharp && $exercise->role($setting) === Role::Power) {
+            return [EffortFit::asking($toFailure, $sharp, $wanted), null];
+        }
         $slow = self::slow($exercise, $setting, $brief);
         if (($fit !== null && $fit->reps <= $wanted->most) || $toFailure - $wanted->leastReserve < $wanted->fewest || $slow === null) {
             return [$fit, null];

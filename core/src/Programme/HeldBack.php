@@ -55,7 +55,7 @@ final readonly class HeldBack
         foreach ($impossible as $group => $why) {
             $said[] = ucfirst(PatternGroup::from($group)->label()).": {$why}";
         }
-        array_push($said, ...$this->tooLight($options, $days, $brief));
+        array_push($said, ...$this->tooLight($options, $days, $brief), ...self::missing($options, $days, $impossible));
         foreach ($brief->days as $i => $day) {
             if ($days[$i] === []) {
                 $said[] = "{$day->label()} stays free: what was trained the day before is not ready, or there is no time for two sets.";
@@ -85,6 +85,40 @@ final readonly class HeldBack
         }
 
         return $said;
+    }
+
+    /**
+     * Movements of the whole body that the week does not hold, in one sentence; those of which nothing can be trained are said above.
+     *
+     * @param  list<PlanOption>  $options
+     * @param  list<array<int, int>>  $days
+     * @param  array<string, string>  $impossible
+     * @return list<string>
+     */
+    private static function missing(array $options, array $days, array $impossible): array
+    {
+        $there = $could = [];
+        foreach ($options as $i => $option) {
+            $movement = Movement::of($option->exercise->pattern)->value ?? '';
+            $could[$movement] = ($could[$movement] ?? false) || $option->counts;
+            foreach ($days as $slots) {
+                $there[$movement] = ($there[$movement] ?? false) || isset($slots[$i]);
+            }
+        }
+        $missing = [];
+        foreach (Movement::cases() as $movement) {
+            $isSaid = isset($impossible[$movement->group()->value ?? '']);
+            if ($movement === Movement::Power || ($there[$movement->value] ?? false) || $isSaid) {
+                continue;
+            }
+            $missing[] = $movement->value.' ('.match ($could[$movement->value] ?? null) {
+                null => 'nothing here allows it',
+                false => 'what there is is too light',
+                true => 'no minutes left',
+            }.')';
+        }
+
+        return $missing === [] ? [] : ['Not in the week: '.Plain::listed($missing).'.'];
     }
 
     private function whyNot(PatternGroup $group, Brief $brief): string

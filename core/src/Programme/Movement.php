@@ -40,4 +40,17 @@ enum Movement: string
             default => null,
         };
     }
+
+    /** The group it belongs to; null for what helps but is asked of no week. */
+    public function group(): ?PatternGroup
+    {
+        return match ($this) {
+            self::PressForward => PatternGroup::Press,
+            self::PullTowards, self::PullDown => PatternGroup::Pull,
+            self::Squat, self::OneLeg => PatternGroup::Legs,
+            self::Hinge => PatternGroup::Hinge,
+            self::Bend, self::Turn, self::Lean => PatternGroup::Trunk,
+            self::PressOverhead, self::Carry, self::Power => null,
+        };
+    }
 }

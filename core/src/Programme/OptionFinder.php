@@ -43,6 +43,9 @@ final readonly class OptionFinder
 
     private const OF_A_PATTERN = 6;
 
+    /** Two that meet the goal about as well. */
+    private const ALIKE = 0.01;
+
     /** With so many exercises that are work no drill is; our choice. */
     private const ENOUGH = 4;
 
@@ -94,11 +97,12 @@ final readonly class OptionFinder
             }
         }
 
-        $options = self::withoutDrills($options);
-        $groups = array_map(static fn (PlanOption $option): ?PatternGroup => $option->group(), $options);
-        foreach (PatternGroup::cases() as $group) {
-            if (! in_array($group, $groups, true)) {
-                array_push($options, ...$this->farTooLight($group, $brief));
+        $options = self::worthLifting(self::withoutDrills($options));
+        foreach (Movement::cases() as $movement) {
+            $isThere = array_filter($options, static fn (PlanOption $option): bool => $option->counts && $option->isMain()
+                && Movement::of($option->exercise->pattern) === $movement);
+            if ($isThere === []) {
+                array_push($options, ...$this->farTooLight($movement, $brief));
             }
         }
 
@@ -120,26 +124,53 @@ final readonly class OptionFinder
     }
 
     /**
-     * Main lifts of a group for which the shelf has nothing heavy enough, each at its heaviest, the plainest first.
+     * Where something of a movement gives a muscle something to count on, what does not is no choice.
+     *
+     * @param  list<PlanOption>  $options
+     * @return list<PlanOption>
+     */
+    private static function worthLifting(array $options): array
+    {
+        $of = static fn (PlanOption $option): string => Movement::of($option->exercise->pattern)->value ?? $option->exercise->pattern;
+        $isLight = static fn (PlanOption $option): bool => ! $option->counts && $option->wholeKg !== null && ! $option->exercise->isHold;
+        $counted = [];
+        foreach ($options as $option) {
+            if ($option->counts) {
+                $counted[$of($option)] = true;
+            }
+        }
+
+        return array_values(array_filter(
+            $options,
+            static fn (PlanOption $option): bool => ! $isLight($option) || ! isset($counted[$of($option)]),
+        ));
+    }
+
+    /**
+     * Main lifts of a movement for which the shelf has nothing heavy enough, each at its heaviest, the plainest first.
      *
      * @return list<PlanOption>
      */
-    private function farTooLight(PatternGroup $group, Brief $brief): array
+    private function farTooLight(Movement $movement, Brief $brief): array
     {
         $found = [];
         foreach ($this->catalogue->exercises as $exercise) {
-            if (PatternGroup::of($exercise->pattern) !== $group || ! $this->isPlanned($exercise, $brief)) {
+            if (Movement::of($exercise->pattern) !== $movement || ! $this->isPlanned($exercise, $brief)) {
                 continue;
             }
-            foreach (array_reverse($this->rungs->usable($exercise, $brief->situation)) as ['rung' => $rung, 'wholeKg' => $wholeKg]) {
+            $heaviest = null;
+            // Of equally heavy ones the quickest comes first.
+            foreach ($this->rungs->usable($exercise, $brief->situation) as ['rung' => $rung, 'wholeKg' => $wholeKg]) {
                 $effort = $exercise->role($rung->setting) === Role::Main && $brief->situation->client->preferences->scoreOf($rung) > 0.0
                     ? $this->efforts->farTooLight($exercise, $rung->setting, $wholeKg, $brief)
                     : null;
-                if ($effort !== null) {
-                    $found[] = $this->built($exercise, $rung, $wholeKg, $effort, $brief);
-
-                    break;
+                $option = $effort === null ? null : $this->built($exercise, $rung, $wholeKg, $effort, $brief);
+                if ($option !== null && ($heaviest === null || ! self::feelAlike($option, $heaviest))) {
+                    $heaviest = $option;
                 }
+            }
+            if ($heaviest !== null) {
+                $found[] = $heaviest;
             }
         }
         usort($found, static fn (PlanOption $one, PlanOption $two): int => [$one->exercise->skill, -$one->match, $one->rung->setUpSeconds]
@@ -254,7 +285,15 @@ final readonly class OptionFinder
 
     private static function isBetter(PlanOption $one, PlanOption $two): bool
     {
-        return self::worth($one) > self::worth($two);
+        // Two arms and one with the same load differ by less than anybody feels: what is set up sooner, then.
+        return abs($one->match - $two->match) < self::ALIKE && self::feelAlike($one, $two)
+            ? $one->rung->setUpSeconds < $two->rung->setUpSeconds
+            : self::worth($one) > self::worth($two);
+    }
+
+    private static function feelAlike(PlanOption $one, PlanOption $two): bool
+    {
+        return $one->wholeKg !== null && $two->wholeKg !== null && abs($one->wholeKg / $two->wholeKg - 1) < ShelfRungs::ALIKE;
     }
 
     /**
@@ -264,7 +303,7 @@ final readonly class OptionFinder
     private static function worth(PlanOption $option): array
     {
         // Of what nothing measures the heavier as well, as far as it may be taken at all.
-        $rest = [-(float) $option->rung->setUpSeconds, round($option->wholeKg ?? $option->rung->setting->massKg, 1)];
+        $rest = [-(float) $option->rung->setUpSeconds, $option->wholeKg ?? $option->rung->setting->massKg];
 
         return [round($option->match, 6), ...($option->tempo === null ? $rest : array_reverse($rest))];
     }

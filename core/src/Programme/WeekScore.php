@@ -38,7 +38,7 @@ final readonly class WeekScore
     public const MIXED = 0.5;
 
     /** The same pattern once more in one session. */
-    public const REPEATED = 1.5;
+    public const REPEATED = 4.0;
 
     /** Each doubling, in natural logarithms, by which one side outweighs the other beyond one and a half. */
     public const IMBALANCE = 6.0;
