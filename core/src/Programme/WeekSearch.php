@@ -129,12 +129,7 @@ final class WeekSearch
         foreach ($days as $day) {
             foreach ($this->open[$day] as $option) {
                 $now = $this->state->days[$day][$option] ?? 0;
-                for ($sets = max(self::LEAST_SETS, $now + 1); $sets <= $this->mostSets; $sets++) {
-                    $gain = $this->state->gain($day, $option, $sets);
-                    if ($gain === null) {
-                        // More sets need more time still.
-                        break;
-                    }
+                foreach ($this->state->gains($day, $option, max(self::LEAST_SETS, $now + 1), $this->mostSets) as $sets => $gain) {
                     $worth = $byTime ? $gain / $this->state->secondsFor($option, $sets, $now) : $gain;
                     if ($gain > self::WORTH && $worth > $most + self::WORTH / 100) {
                         [$most, $best] = [$worth, [$day, $option, $sets]];
@@ -198,11 +193,7 @@ final class WeekSearch
                     if (isset($beginning['slots'][$option])) {
                         continue;
                     }
-                    for ($sets = self::LEAST_SETS; $sets <= $this->mostSets; $sets++) {
-                        $gain = $this->state->gain($day, $option, $sets);
-                        if ($gain === null) {
-                            break;
-                        }
+                    foreach ($this->state->gains($day, $option, self::LEAST_SETS, $this->mostSets) as $sets => $gain) {
                         if ($gain > self::WORTH) {
                             $made[] = [$beginning['slots'], $option, $sets];
                             $totals[] = $beginning['total'] + $gain;

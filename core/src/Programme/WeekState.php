@@ -58,6 +58,12 @@ final class WeekState
 
     private float $imbalance = 0.0;
 
+    /** @var array<int, array<int, array<int, array<int, float>>>> By sets of each region. */
+    private array $imbalances = [];
+
+    /** What it costs that main lifts are less than half. */
+    private float $short = 0.0;
+
     /** Sets of main lifts, and of all. */
     private int $main = 0;
 
@@ -68,6 +74,9 @@ final class WeekState
 
     /** @var array<int, float> */
     private array $budgets;
+
+    /** @var array<int, float> Seconds of work that are wanted used. */
+    private array $wanted;
 
     /**
      * @var list<array{
@@ -88,6 +97,7 @@ final class WeekState
         $this->seconds = array_fill(0, $count, 0.0);
         $this->positions = array_fill(0, $count, [0, 0]);
         $this->budgets = array_map(static fn (TrainingDay $day): float => Frame::workSeconds($day->minutes), $brief->days);
+        $this->wanted = array_map(static fn (float $seconds): float => WeekScore::USED * $seconds, $this->budgets);
         foreach ($brief->days as $i => $day) {
             $near = [];
             foreach ($brief->days as $j => $other) {
@@ -134,71 +144,103 @@ final class WeekState
     /** What the score would change by if an option had so many sets on a day; null where time or recovery forbid it. */
     public function gain(int $day, int $option, int $sets): ?float
     {
+        return $this->gains($day, $option, $sets, $sets)[$sets] ?? null;
+    }
+
+    /**
+     * The same for each count of sets from one to another, up to where time or recovery forbid more.
+     *
+     * @return array<int, float> By sets.
+     */
+    public function gains(int $day, int $option, int $from, int $to): array
+    {
         $now = $this->days[$day][$option] ?? 0;
-        $more = $sets - $now;
         $known = $this->known[$option];
-        $way = $now === 0 ? 1 : ($sets === 0 ? -1 : 0);
-        if ($more > 0
-            && ($this->seconds[$day] + $more * $known['seconds'] + ($way === 1 ? $known['setUp'] : 0.0) > $this->budgets[$day] + 1e-6
-                || ($way === 1 && ! $this->hasRoomFor($day, $known['key'])))) {
-            return null;
+        $way = $now === 0 ? 1 : ($to === 0 ? -1 : 0);
+        $seconds = $this->seconds[$day];
+        $room = $this->budgets[$day] + 1e-6 - $way * $known['setUp'];
+        if ($to > $now && ($seconds + ($from - $now) * $known['seconds'] > $room
+            || ($way === 1 && ! $this->hasRoomFor($day, $known['key'])))) {
+            return [];
         }
-        $gain = ($known['slot'][$sets] ?? WeekScore::slot($this->options[$option], $sets, $this->brief))
-            - ($known['slot'][$now] ?? WeekScore::slot($this->options[$option], $now, $this->brief));
-        $gain += $this->worthOfTime($day, $more * $known['seconds'] + $way * $known['setUp']);
-        if ($more > 0 && $this->near[$day] !== []) {
-            foreach ($this->options[$option]->halves as $muscle => $each) {
-                if (($this->dayHalves[$day][$muscle] ?? 0) + $each * $more >= self::HARD_DAY && $this->worksHardNear($day, $muscle)) {
-                    return null;
-                }
-            }
-        }
+        $halves = $this->near[$day] === [] ? [] : $this->options[$option]->halves;
+        $wanted = $this->wanted[$day];
+        // What is the same for each of them.
+        $same = ($way === 0 ? 0.0 : $this->worthOfPlace($day, $known, $way))
+            - ($known['slot'][$now] ?? WeekScore::slot($this->options[$option], $now, $this->brief))
+            - WeekScore::IDLE_MINUTE / 60 * ($seconds < $wanted ? $seconds : $wanted)
+            + $this->short + ($known['region'] === null ? 0.0 : $this->imbalance);
+        $judged = [];
         foreach ($known['judged'] as $muscle => $each) {
             $half = $this->halves[$muscle] ?? 0;
-            $after = $half + $each * $more;
-            $gain += ($this->worth[$muscle][$after] ?? $this->worthOf($muscle, $after))
-                - ($this->worth[$muscle][$half] ?? $this->worthOf($muscle, $half));
+            $judged[] = [$muscle, $half, $each];
+            $same -= $this->worth[$muscle][$half] ?? $this->worthOf($muscle, $half);
         }
-        if ($way !== 0) {
-            $gain += $this->worthOfPlace($day, $known['group'], $known['pattern'], $known['floor'], $way);
-            $there = $known['movement'] === null ? 1 : $this->movements[$known['movement']] ?? 0;
-            $gain += $known['movement'] === null ? 0.0 : WeekScore::MOVEMENT * (($there + $way > 0 ? 1 : 0) - ($there > 0 ? 1 : 0));
-        }
-        $gain -= WeekScore::shortOfHalf($this->main + ($known['main'] ? $more : 0), $this->all + $more)
-            - WeekScore::shortOfHalf($this->main, $this->all);
-        if ($known['region'] !== null) {
-            $regions = $this->regions;
-            $regions[$known['region']] += $more;
-            $gain -= WeekScore::imbalance($regions) - $this->imbalance;
+        $gains = [];
+        for ($sets = $from; $sets <= $to; $sets++) {
+            $more = $sets - $now;
+            $after = $seconds + $more * $known['seconds'];
+            if ($more > 0) {
+                if ($after > $room) {
+                    break;
+                }
+                foreach ($halves as $muscle => $each) {
+                    if (($this->dayHalves[$day][$muscle] ?? 0) + $each * $more >= self::HARD_DAY && $this->worksHardNear($day, $muscle)) {
+                        break 2;
+                    }
+                }
+            }
+            $after += $way * $known['setUp'];
+            $short = ($this->all + $more) / 2 - $this->main - ($known['main'] ? $more : 0);
+            $gain = $same + ($known['slot'][$sets] ?? WeekScore::slot($this->options[$option], $sets, $this->brief))
+                + WeekScore::IDLE_MINUTE / 60 * ($after < $wanted ? $after : $wanted)
+                - ($short > 0 ? WeekScore::SHORT_OF_HALF * $short : 0.0)
+                - ($known['region'] === null ? 0.0 : $this->imbalanceWith($known['region'], $more));
+            foreach ($judged as [$muscle, $half, $each]) {
+                $half += $each * $more;
+                $gain += $this->worth[$muscle][$half] ?? $this->worthOf($muscle, $half);
+            }
+            $gains[$sets] = $gain;
         }
 
-        return $gain;
+        return $gains;
     }
 
-    /** What changes by so many seconds more on a day, or fewer. */
-    private function worthOfTime(int $day, float $more): float
-    {
-        $training = $this->brief->days[$day];
-
-        return WeekScore::used($this->seconds[$day] + $more, $training) - WeekScore::used($this->seconds[$day], $training);
-    }
-
-    /** What changes by a slot that comes (1) or goes (-1), however many sets it has. */
-    private function worthOfPlace(int $day, ?string $group, string $pattern, int $floor, int $way): float
+    /**
+     * What changes by a slot that comes (1) or goes (-1), however many sets it has.
+     *
+     * @param  array{group: string|null, movement: string|null, pattern: string, floor: int, ...}  $known
+     */
+    private function worthOfPlace(int $day, array $known, int $way): float
     {
         $gain = 0.0;
-        if ($group !== null) {
-            $on = $this->groups[$group] ?? [];
+        if ($known['group'] !== null) {
+            $on = $this->groups[$known['group']] ?? [];
             $days = count($on);
             $here = ($on[$day] ?? 0) + $way;
             $after = $days + ($way === 1 && ! isset($on[$day]) ? 1 : 0) - ($way === -1 && $here === 0 ? 1 : 0);
-            $gain += WeekScore::PATTERNS[min(2, $after)] - WeekScore::PATTERNS[min(2, $days)];
+            $gain += WeekScore::PATTERNS[$after < 2 ? $after : 2] - WeekScore::PATTERNS[$days < 2 ? $days : 2];
+        }
+        if ($known['movement'] !== null) {
+            $there = $this->movements[$known['movement']] ?? 0;
+            $gain += WeekScore::MOVEMENT * (($there + $way > 0 ? 1 : 0) - ($there > 0 ? 1 : 0));
         }
         [$onFloor, $standing] = $this->positions[$day];
-        $gain -= WeekScore::mixing($onFloor + $floor * $way, $standing + (1 - $floor) * $way) - WeekScore::mixing($onFloor, $standing);
-        $alike = $this->patterns[$day][$pattern] ?? 0;
+        $gain -= WeekScore::mixing($onFloor + $known['floor'] * $way, $standing + (1 - $known['floor']) * $way)
+            - WeekScore::mixing($onFloor, $standing);
+        $alike = $this->patterns[$day][$known['pattern']] ?? 0;
 
         return $gain - WeekScore::REPEATED * (max(0, $alike + $way - 1) - max(0, $alike - 1));
+    }
+
+    /** Imbalance of the week with so many sets of a region more, or fewer. */
+    private function imbalanceWith(string $region, int $more): float
+    {
+        $regions = $this->regions;
+        $regions[$region] += $more;
+
+        return $this->imbalances[$regions['push']][$regions['pull']][$regions['front']][$regions['back']]
+            ??= WeekScore::imbalance($regions);
     }
 
     /** Gives an option so many sets on a day; none takes it out. What that breaks is for `gain()` to say before. */
@@ -216,13 +258,14 @@ final class WeekState
         $this->seconds[$day] += $more * $known['seconds'] + $way * $known['setUp'];
         $this->main += $known['main'] ? $more : 0;
         $this->all += $more;
+        $this->short = WeekScore::shortOfHalf($this->main, $this->all);
         foreach ($one->halves as $muscle => $each) {
             $this->halves[$muscle] = ($this->halves[$muscle] ?? 0) + ($one->counts ? $each * $more : 0);
             $this->dayHalves[$day][$muscle] = ($this->dayHalves[$day][$muscle] ?? 0) + $each * $more;
         }
         if ($known['region'] !== null) {
             $this->regions[$known['region']] += $more;
-            $this->imbalance = WeekScore::imbalance($this->regions);
+            $this->imbalance = $this->imbalanceWith($known['region'], 0);
         }
         if ($way !== 0) {
             $this->positions[$day][$one->isOnFloor ? 0 : 1] += $way;
