@@ -6,6 +6,8 @@ namespace App\Models;
 
 use App\Casts\AsMoment;
 use App\Enums\ProgrammeState;
+use Carbon\CarbonImmutable;
+use Carbon\CarbonInterface;
 use Illuminate\Database\Eloquent\Casts\AsEnumCollection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -149,6 +151,14 @@ final class Client extends Model
     public function isOnRecord(): bool
     {
         return $this->setLogs()->exists() || $this->toldResults()->exists();
+    }
+
+    /** Days since the last set that stands, on a day; null where there is none. */
+    public function daysAway(CarbonInterface $on): ?int
+    {
+        $last = $this->setLogs()->max('logged_at');
+
+        return is_string($last) ? (int) CarbonImmutable::parse($last, 'UTC')->diffInDays($on) : null;
     }
 
     /** The next session of their own that nobody has begun, today's among them; null where none is planned. */

@@ -131,6 +131,21 @@ it('is offered again after a long break, and not before', function (): void {
     $this->getJson("{$this->at}/start")->assertJsonPath('why', 'Nothing was done for 6 weeks.');
 });
 
+it('falls due at the first visit after a long break, until it is planned', function (): void {
+    ($this->run)(2, 2);
+    $due = fn (): array => array_values(array_filter(
+        array_map(static fn (array $one): string => "{$one['kind']} {$one['on']} {$one['what']}", $this->getJson('/api/due')->json()),
+        static fn (string $one): bool => str_starts_with($one, 'start'),
+    ));
+    $day = now()->addDays(50)->toDateString();
+    $this->travel(49)->days();
+    expect($due())->toBe([]);
+    Saltmarrow::session($this->client, now()->toImmutable()->addDay());
+    expect($due())->toBe(["start {$day} Find the start anew, after 7 weeks without a set"]);
+    $this->postJson("{$this->at}/start", ['at' => 'next-visit'])->assertCreated();
+    expect($due())->toBe([]);
+});
+
 it('shows what locks it, and begins nothing then', function (): void {
     Saltmarrow::screening($this->client, ['chest-pain']);
     $start = $this->getJson("{$this->at}/start")->assertOk();

@@ -6,6 +6,7 @@ namespace App\Actions\Round;
 
 use App\Actions\Clients\AssessHealth;
 use App\Actions\Shelf\LookAfter;
+use App\Actions\Start\ShowStart;
 use App\Enums\ProgrammeState;
 use App\Http\Resources\Round\DueResource;
 use App\Models\Client;
@@ -15,8 +16,12 @@ use App\Models\User;
 use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;
 use Illuminate\Database\Eloquent\Collection;
+use NimbleShelf\Core\Text\Plain;
 
-/** One list of what falls due: questions to ask again, clearances that run out, bands to look over, tests, programmes that end. */
+/**
+ * One list of what falls due: questions to ask again, clearances that run out, bands to look over, tests, programmes that end, and
+ * what somebody can do to be found again after a long break.
+ */
 final readonly class ShowDue
 {
     /** What falls due within so many days is shown. */
@@ -43,7 +48,7 @@ final readonly class ShowDue
             $client->setRelation('trainer', $trainer);
             $client->shelfItems->each(static fn (ShelfItem $item): ShelfItem => $item->setRelation('client', $client));
             $client->programmes->each(static fn (Programme $one): Programme => $one->setRelation('client', $client));
-            array_push($due, ...$this->health($client), ...$this->shelf($client), ...$this->programme($client));
+            array_push($due, ...$this->health($client), ...$this->shelf($client), ...$this->programme($client), ...$this->start($client));
         }
         $order = static fn (DueResource $one): array => [$one->on, $one->clientName];
         usort($due, static fn (DueResource $one, DueResource $other): int => $order($one) <=> $order($other));
@@ -133,6 +138,20 @@ final readonly class ShowDue
         $due = $this->due($client, 'programme', $isOver ? "{$programme->name} has ended" : "{$programme->name} ends", $ends, 'programme');
 
         return $due === null ? [] : [$due];
+    }
+
+    /** @return list<DueResource> Of who comes back after a long break, on the day they do. */
+    private function start(Client $client): array
+    {
+        $back = $client->nextVisit()?->starts_at;
+        $days = $back === null ? null : $client->daysAway($back);
+        $isPlanned = $client->trainingSessions()->where('is_start', true)->whereNull('cancelled_at')->whereNull('ended_at')->exists();
+        if ($back === null || $days === null || $days < ShowStart::LONG_BREAK_DAYS || $isPlanned) {
+            return [];
+        }
+        $what = sprintf('Find the start anew, after %s without a set', Plain::count(intdiv($days, 7), 'week'));
+
+        return array_filter([$this->due($client, 'start', $what, $back->setTimezone($client->trainer->zone()), 'start')]);
     }
 
     private function lastDay(Programme $programme): CarbonImmutable

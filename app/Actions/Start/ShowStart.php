@@ -35,7 +35,7 @@ use NimbleShelf\Core\Text\Plain;
 final readonly class ShowStart
 {
     /** After so many days without a set it is offered again: eight weeks off cost a tenth, three next to nothing. */
-    private const LONG_BREAK_DAYS = 42;
+    public const LONG_BREAK_DAYS = 42;
 
     /** What is shown whatever was tested. */
     private const PATTERNS = [
@@ -124,12 +124,10 @@ final readonly class ShowStart
     /** Why it is offered; null where enough is known. */
     private function why(Client $client): ?string
     {
-        /** @var SetLog|null $last */
-        $last = $client->setLogs()->orderByDesc('logged_at')->first();
-        if ($last === null) {
+        $days = $client->daysAway($client->trainer->now());
+        if ($days === null) {
             return $client->toldResults()->exists() ? null : 'Nothing is on record yet.';
         }
-        $days = (int) $last->logged_at->diffInDays($client->trainer->now());
 
         return $days < self::LONG_BREAK_DAYS
             ? null

@@ -10,10 +10,10 @@ use App\Http\Resources\Resource;
 final readonly class DueResource extends Resource
 {
     /**
-     * @param  string  $kind  `screening`, `clearance`, `checks`, `band`, `thing`, `retest` or `programme`.
+     * @param  string  $kind  `screening`, `clearance`, `checks`, `band`, `thing`, `retest`, `programme` or `start`.
      * @param  string  $what  In words: "Health questions".
      * @param  string  $on  The day it falls due, or fell.
-     * @param  string  $place  Of the client, where it is dealt with: `health`, `shelf`, `bench` or `programme`.
+     * @param  string  $place  Of the client, where it is dealt with: `health`, `shelf`, `bench`, `programme` or `start`.
      */
     public function __construct(
         public int $clientId,
