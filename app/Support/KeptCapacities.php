@@ -43,11 +43,12 @@ final readonly class KeptCapacities
         return $states;
     }
 
-    /** Changes with the sets that stand, what was told, the trainer's own variants and the sums. */
+    /** Changes with the sets that stand, what was told or checked, the trainer's own variants and the sums. */
     private function stamp(Client $client): string
     {
         $sets = $client->setLogs()->toBase()->selectRaw('count(*) as sets, max(id) as newest, max(updated_at) as changed')->first();
         $told = $client->toldResults()->toBase()->selectRaw('count(*) as results, max(id) as newest')->first();
+        $checked = $client->movementChecks()->toBase()->selectRaw('count(*) as checks, max(id) as newest')->first();
         $variants = DB::table('exercise_variants')->where('user_id', $client->user_id)->max('updated_at');
         $sums = array_map(filemtime(...), glob(base_path('core/src/{Planning,Strength}').'/*.php', GLOB_BRACE) ?: []);
         // What norms say of somebody follows body, age and training; what was done fades by the day.
@@ -59,6 +60,6 @@ final readonly class KeptCapacities
             CarbonImmutable::now()->toDateString(),
         ];
 
-        return (string) json_encode([$client->getRawOriginal('created_at'), $sets, $told, $variants, $sums, $who]);
+        return (string) json_encode([$client->getRawOriginal('created_at'), $sets, $told, $checked, $variants, $sums, $who]);
     }
 }

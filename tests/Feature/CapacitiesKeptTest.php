@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Actions\Clients\DescribeClient;
 use App\Models\Client;
 use NimbleShelf\Core\Planning\Capacity;
+use NimbleShelf\Core\Strength\Strength;
 use Tests\Support\Saltmarrow;
 
 /*
@@ -18,7 +19,8 @@ function knownCapacities(Client $client): array
         static fn (Capacity $capacity): array => [$capacity->kg, $capacity->sdKg],
         array_filter(
             resolve(DescribeClient::class)->person($client->refresh())->capacities,
-            static fn (Capacity $capacity): bool => $capacity->isOnRecord(),
+            static fn (Capacity $capacity, string $of): bool => $capacity->isOnRecord() && in_array($of, Strength::patterns(), true),
+            ARRAY_FILTER_USE_BOTH,
         ),
     );
 }
@@ -43,6 +45,19 @@ it('knows at once of a set that is logged, of another, and of one that is taken 
 
     $this->happened(Saltmarrow::event($session, 'set-voided', ['targetKey' => $second['key']]))->assertOk();
     expect(knownCapacities($client))->toBe($first);
+});
+
+it('reads rises from a chair that were counted at a movement check as the test they are', function (): void {
+    $client = Saltmarrow::client(Saltmarrow::trainer());
+    $squat = static fn (): Capacity => resolve(DescribeClient::class)->person($client->refresh())->capacities['squat'];
+    $before = $squat();
+    $client->movementChecks()->create(['checked_on' => now()->toDateString(), 'seen' => ['rises' => 7]]);
+    $few = $squat();
+    $client->movementChecks()->create(['checked_on' => now()->toDateString(), 'seen' => ['overhead' => 'low']]);
+
+    expect($before->from)->toBe(Capacity::NORMS)->and($few->from)->toBe(Capacity::TESTS)
+        ->and($few->kg)->toBeLessThan($before->kg)->and($few->logSd())->toBeLessThan($before->logSd())
+        ->and($squat()->kg)->toEqualWithDelta($few->kg, 1e-9);
 });
 
 it('widens with the days, also where it was kept', function (): void {

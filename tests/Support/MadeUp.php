@@ -30,11 +30,18 @@ final class MadeUp
 
     private float $noise;
 
+    /** More or fewer repetitions at a share of what is lifted once than the formulas' middle says: as far apart as they are. */
+    private float $lasting;
+
+    /** @var array<string, float> By how much an exercise is easier for them than its sums say, a logarithm. */
+    private array $knack = [];
+
     public function __construct(int $seed, Strength $like)
     {
         $this->chance = new Randomizer(new Mt19937($seed));
         $this->bias = [-1.0, 0.0, 0.0, 1.0][$this->chance->getInt(0, 3)];
         $this->noise = [0.5, 1.0, 1.5][$this->chance->getInt(0, 2)];
+        $this->lasting = exp(0.12 * $this->normal());
         $whole = $this->normal();
         $region = ['arms' => $this->normal(), 'legs' => $this->normal()];
         foreach ($like->capacities() as $pattern => $capacity) {
@@ -56,10 +63,32 @@ final class MadeUp
         return $this->chance->getInt($from, $to);
     }
 
-    /** Repetitions that are in them today, none left. */
-    public function can(string $pattern, float $wholeKg): float
+    /** Repetitions that are in them today of an exercise, none left. */
+    public function can(string $pattern, float $wholeKg, string $exercise = ''): float
     {
-        return RepetitionMaximum::repetitionsToFailure($this->truth[$pattern] * exp(0.04 * $this->normal()), $wholeKg);
+        return $this->usually($pattern, $wholeKg * exp(0.04 * $this->normal()), $exercise);
+    }
+
+    /** The same on a day like any other. */
+    public function usually(string $pattern, float $wholeKg, string $exercise = ''): float
+    {
+        $this->knack[$pattern.$exercise] ??= 0.06 * $this->normal();
+        $share = $this->truth[$pattern] * exp($this->knack[$pattern.$exercise]) / $wholeKg;
+
+        return RepetitionMaximum::repetitionsToFailure($share ** $this->lasting, 1.0);
+    }
+
+    /** What they would say is left of so many after a set, on a day like any other; nobody but them can tell. */
+    public function wouldSay(string $pattern, float $wholeKg, int $asked, string $exercise): float
+    {
+        return $this->usually($pattern, $wholeKg, $exercise) - $asked + $this->bias;
+    }
+
+    /** What so many days away take: not everybody loses alike. */
+    public function rested(int $days): void
+    {
+        $lost = 0.0018 * max(0, $days - 21) * $this->pick(5, 15) / 10;
+        $this->truth = array_map(static fn (float $kg): float => $kg * exp(-$lost), $this->truth);
     }
 
     /**
@@ -67,9 +96,9 @@ final class MadeUp
      *
      * @return array{int, float}
      */
-    public function does(string $pattern, float $wholeKg, int $asked): array
+    public function does(string $pattern, float $wholeKg, int $asked, string $exercise = ''): array
     {
-        $can = $this->can($pattern, $wholeKg);
+        $can = $this->can($pattern, $wholeKg, $exercise);
         $done = (int) min($asked, floor($can));
         $said = round($can - $done + $this->bias + $this->noise * $this->normal());
 
@@ -82,8 +111,8 @@ final class MadeUp
         foreach ($start->tests as $test) {
             foreach ($test->isHold() ? [] : $test->steps as $step) {
                 $kg = $wholeKgOf($step);
-                [$done, $said] = $this->does($test->pattern, $kg, $step->assignment->dose->count());
-                $known = $known->afterSet($test->pattern, $kg, 0.03 * $kg, $done, $said);
+                [$done, $said] = $this->does($test->pattern, $kg, $step->assignment->dose->count(), $step->exercise->id);
+                $known = $known->afterSet($test->pattern, $kg, 0.03 * $kg, $done, $said, exercise: $step->exercise->id);
                 if ($said < Strength::OR_MORE) {
                     break;
                 }

@@ -25,6 +25,9 @@ final readonly class ReckonStrength
 {
     private const A_DAY = 86400;
 
+    /** Less than so much of a day lies within one visit. */
+    private const A_VISIT = 0.2;
+
     public function __construct(private Catalogue $catalogue, private ResistanceModel $model, private StrengthPrior $prior)
     {
     }
@@ -97,11 +100,14 @@ final readonly class ReckonStrength
         $strength = $this->expected($client);
         $before = null;
         foreach ($this->inOrder($client, $until) as ['at' => $at, 'read' => $read, 'pattern' => $pattern, 'ownKg' => $ownKg]) {
-            $strength = $read($strength->after(
-                $before === null ? 0.0 : ($at->getTimestamp() - $before->getTimestamp()) / self::A_DAY,
-                wasTrained: true,
-            ));
-            $before = $at;
+            $before ??= $at;
+            $days = ($at->getTimestamp() - $before->getTimestamp()) / self::A_DAY;
+            // Within a visit nobody changes, and each step costs the whole state.
+            if ($days >= self::A_VISIT) {
+                $strength = $strength->after($days, wasTrained: true);
+                $before = $at;
+            }
+            $strength = $read($strength);
             if ($ownKg !== null) {
                 $told($pattern, $at, $strength, $ownKg);
             }
@@ -128,7 +134,40 @@ final readonly class ReckonStrength
                 ];
             }
         }
+        array_push($readings, ...$this->rises($client, $until));
         usort($readings, static fn (array $one, array $two): int => $one['at']->getTimestamp() <=> $two['at']->getTimestamp());
+
+        return $readings;
+    }
+
+    /**
+     * Rises from a chair in 30 s that were counted at a movement check: the test of that name.
+     *
+     * @return list<array{at: CarbonImmutable, read: Closure(Strength): Strength, pattern: string, ownKg: null}>
+     */
+    private function rises(Client $client, ?CarbonImmutable $until): array
+    {
+        $readings = [];
+        foreach ($client->movementChecks()->orderBy('checked_on')->orderBy('id')->get() as $check) {
+            $rises = $check->seen['rises'] ?? null;
+            // Before what was done that day.
+            $at = $check->checked_on->toImmutable()->shiftTimezone($client->trainer->zone())->startOfDay();
+            if (is_int($rises) && ($until === null || $at->lessThan($until))) {
+                $readings[] = [
+                    'at' => $at,
+                    'read' => fn (Strength $strength): Strength => FitnessTest::ChairStand->read(
+                        $strength,
+                        (float) $rises,
+                        0.0,
+                        DescribeClient::bodyOf($client->bodyMeasure),
+                        $this->catalogue,
+                        $this->model,
+                    ),
+                    'pattern' => $this->catalogue->exercise(FitnessTest::ChairStand->exercise())->pattern,
+                    'ownKg' => null,
+                ];
+            }
+        }
 
         return $readings;
     }
@@ -151,6 +190,7 @@ final readonly class ReckonStrength
                 $result->is_timed ? $result->count / Norms::HOLD_SECONDS : (float) $result->count,
                 $result->reserve,
                 Capacity::TESTS,
+                $result->exercise,
             ),
         };
     }
@@ -199,6 +239,7 @@ final readonly class ReckonStrength
                     (float) $row->sd_kg,
                     $count,
                     (float) $row->reserve,
+                    exercise: $row->exercise,
                 ),
                 'pattern' => $row->pattern,
                 'ownKg' => $exercise->isHold ? null : (float) $row->own_kg,

@@ -74,7 +74,7 @@ final readonly class ShowCoverage
 
     private function pattern(PatternCoverage $covered, CoreClient $person): PatternCoverageResource
     {
-        $capacity = $person->onRecord($covered->pattern->id);
+        $capacity = $person->capacities[$covered->pattern->id] ?? null;
         $kg = static fn (?float $exact): ?float => $exact === null ? null : round($exact, 1);
 
         return new PatternCoverageResource(

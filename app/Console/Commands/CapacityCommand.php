@@ -50,7 +50,8 @@ final class CapacityCommand extends JsonCommand
         }
         $strength = $strength->after((float) ($last ?? 0), wasTrained: $last !== null);
         $patterns = [];
-        foreach ($strength->capacities() as $pattern => $capacity) {
+        foreach (Strength::patterns() as $pattern) {
+            $capacity = $strength->capacity($pattern);
             $own = $strength->ownKg($pattern);
             $patterns[$pattern] = [
                 'kg' => round($capacity->kg - $own, 2),
@@ -119,6 +120,7 @@ final class CapacityCommand extends JsonCommand
                         $equivalent->sdKg,
                         $isTimed ? $count / $each : $count,
                         $reserve,
+                        exercise: $exercise->id,
                     );
                 },
             ];
@@ -158,7 +160,8 @@ final class CapacityCommand extends JsonCommand
         if (! $equivalent->isMeasured || ! $strength->knows($exercise->pattern)) {
             return ['reps_max' => null, 'low' => null, 'high' => null];
         }
-        [$low, $middle, $high] = $strength->capacity($exercise->pattern)->repetitionsAround($equivalent->wholeKg(), $equivalent->sdKg);
+        [$low, $middle, $high] = $strength->capacity($exercise->pattern, $exercise->id)
+            ->repetitionsAround($equivalent->wholeKg(), $equivalent->sdKg);
 
         return ['reps_max' => round($middle, 1), 'low' => round($low, 1), 'high' => round($high, 1)];
     }

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace NimbleShelf\Core\Matching;
 
+use NimbleShelf\Core\Catalogue\Exercise;
 use NimbleShelf\Core\Mechanics\Body;
 use NimbleShelf\Core\Planning\Capacity;
 use NimbleShelf\Core\Planning\RestingLimbs;
+use NimbleShelf\Core\Strength\Strength;
 
 /** The person who trains, as far as the sums need to know. */
 final readonly class Client
@@ -32,6 +34,20 @@ final readonly class Client
         $capacity = $this->capacities[$pattern] ?? null;
 
         return $capacity?->isOnRecord() === true ? $capacity : null;
+    }
+
+    /** The same of an exercise: its own where it was done, its pattern's where only others were. */
+    public function onRecordFor(Exercise $exercise): ?Capacity
+    {
+        $capacity = $this->capacityFor($exercise);
+
+        return $capacity?->isOnRecord() === true ? $capacity : null;
+    }
+
+    /** What is thought of an exercise: of itself where it was done, of its pattern where it was not. */
+    public function capacityFor(Exercise $exercise): ?Capacity
+    {
+        return $this->capacities[Strength::key($exercise->pattern, $exercise->id)] ?? $this->capacities[$exercise->pattern] ?? null;
     }
 
     /**

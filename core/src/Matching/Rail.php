@@ -57,10 +57,11 @@ final readonly class Rail
             foreach ($usable as ['rung' => $rung, 'equivalent' => $equivalent]) {
                 $wholeKg = $equivalent->wholeKg();
                 $predicted = null;
-                if ($capacity !== null && ! $exercise->isHold) {
-                    [$low, $high] = $capacity->repetitionRangeAt($wholeKg, $equivalent->sdKg, $leastReserve);
+                $own = $exercise->isHold ? null : $situation->client->capacityFor($exercise);
+                if ($own !== null) {
+                    [$low, $high] = $own->repetitionRangeAt($wholeKg, $equivalent->sdKg, $leastReserve);
                     $predicted = [
-                        'reps' => (int) max(0, min(self::MOST_REPS, round($capacity->repetitionsAt($wholeKg, $leastReserve)))),
+                        'reps' => (int) max(0, min(self::MOST_REPS, round($own->repetitionsAt($wholeKg, $leastReserve)))),
                         'low' => (int) max(0, min(self::MOST_REPS, floor($low))),
                         'high' => (int) max(0, min(self::MOST_REPS, ceil($high))),
                     ];

@@ -257,9 +257,7 @@ final readonly class SwapDesk
         if ($kinship === null) {
             return 'It trains neither the pattern nor the main muscle.';
         }
-        if ($kinship->byMuscles || $asked->isNextToNothing()) {
-            $asked = $asked->inAnotherMeasure($rung->exercise, $situation->client->onRecord($rung->exercise->pattern));
-        }
+        $asked = $this->askedOf($rung->exercise, $asked, $kinship, $situation->client);
         $wholeKg = $this->model->wholeKg($rung->exercise, $situation->client->body, $curve, $school, $asked->pattern);
         $rated = $this->rated($rung, $curve, $wholeKg, $asked, $kinship, $situation->client, $execution);
 
@@ -283,7 +281,7 @@ final readonly class SwapDesk
     {
         $exercise = $this->catalogue->exercise($prescription->exercise);
         $equivalent = $this->model->equivalent($exercise, $client->body, $prescription->setting, $school);
-        $capacity = $client->onRecord($exercise->pattern);
+        $capacity = $client->onRecordFor($exercise);
 
         return new Internal\Asked(
             prescription: $prescription,
@@ -299,6 +297,15 @@ final readonly class SwapDesk
             capacityKnown: $capacity !== null,
             pattern: $exercise->pattern,
         );
+    }
+
+    /** What is asked in terms of an exercise that could take the place. */
+    private function askedOf(Exercise $exercise, Internal\Asked $asked, Kinship $kinship, Client $client): Internal\Asked
+    {
+        // A slack band hardly resists: what it comes to says nothing about what to look for.
+        return $kinship->byMuscles || $asked->isNextToNothing()
+            ? $asked->inAnotherMeasure($exercise, $client->capacityFor($exercise))
+            : $asked->of($exercise->pattern === $asked->pattern ? $client->onRecordFor($exercise) : null);
     }
 
     /**
@@ -317,10 +324,7 @@ final readonly class SwapDesk
 
             return [[], $reasons !== [] && $there !== [] ? $reasons : [...$reasons, RungWords::missing($exercise)]];
         }
-        // A slack band hardly resists: what it comes to says nothing about what to look for.
-        if ($kinship->byMuscles || $asked->isNextToNothing()) {
-            $asked = $asked->inAnotherMeasure($exercise, $situation->client->onRecord($exercise->pattern));
-        }
+        $asked = $this->askedOf($exercise, $asked, $kinship, $situation->client);
         $pattern = $asked->pattern;
         $wantedKg = $this->wantedKg($asked);
         $best = [];
@@ -513,7 +517,7 @@ final readonly class SwapDesk
         $off = $kept->offFrom($asked->prescription->reps);
 
         // More repetitions possible is lighter, and lighter is where a client of unknown strength begins.
-        return ! $asked->capacityKnown && $off < 0 ? self::HEAVIER_COUNTS * $off : $off;
+        return (! $asked->capacityKnown || $asked->isExpected) && $off < 0 ? self::HEAVIER_COUNTS * $off : $off;
     }
 
     /** The whole load to look for, kilograms; the lightest where nothing says what this client lifts in that measure. */
@@ -596,7 +600,10 @@ final readonly class SwapDesk
         if ($asked->byMuscles && ! $asked->capacityKnown && ! $rung->exercise->isHold) {
             $changes[] = 'Start light: what is written says nothing about this load.';
         }
-        if (! $asked->capacityKnown && ! $rung->exercise->isHold && $asked->equivalent->isMeasured) {
+        if ($asked->isExpected && ! $rung->exercise->isHold) {
+            $changes[] = 'Reckoned from what nine in ten people like this client can: start light.';
+        }
+        if ((! $asked->capacityKnown || $asked->isExpected) && ! $rung->exercise->isHold && $asked->equivalent->isMeasured) {
             // One reserve on a card: what the first set leaves beyond it is said in repetitions.
             $changes[] = 'No set of this pattern is on record: stop the first set two repetitions early and log it; it calibrates '
                 .'the second.';

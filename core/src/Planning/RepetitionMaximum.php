@@ -76,6 +76,12 @@ final readonly class RepetitionMaximum
         return self::MAD_TO_SD * self::median(array_map(static fn (float $kg): float => abs($kg - $median), $this->all()));
     }
 
+    /** Returns the same as a share of the median. */
+    public function usualSpread(): float
+    {
+        return $this->usualSpreadKg() / $this->medianKg();
+    }
+
     /**
      * Returns how many repetitions to failure a load allows: the inverse of the median, by bisection.
      *

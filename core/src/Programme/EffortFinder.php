@@ -261,7 +261,7 @@ final readonly class EffortFinder
     private function capacity(Exercise $exercise, Brief $brief): ?Capacity
     {
         return $this->catalogue->pattern($exercise->pattern)->isMeasured()
-            ? $brief->situation->client->capacities[$exercise->pattern] ?? null
+            ? $brief->situation->client->capacityFor($exercise)
             : null;
     }
 

@@ -142,7 +142,7 @@ final readonly class Coverage
             }
             // Further up is worth something only where the shelf stops short of what the client can do once.
             $top = $before->wholeKg === [] ? INF : $before->wholeKg[count($before->wholeKg) - 1];
-            if ($top < ($situation->client->onRecord($id)->kg ?? INF)
+            if ($top < ($situation->client->capacities[$id]->kg ?? INF)
                 && $after->wholeKg[count($after->wholeKg) - 1] >= self::FURTHER * $top) {
                 $further[] = $before->pattern->name;
             }

@@ -50,6 +50,14 @@ final class Kin
     /** How far two patterns go together, 0 to 1; 1 for one with itself. */
     public static function correlation(string $one, string $other): float
     {
+        /** @var array<string, array<string, float>> $known */
+        static $known = [];
+
+        return $known[$one][$other] ??= self::sum($one, $other);
+    }
+
+    private static function sum(string $one, string $other): float
+    {
         if ($one === $other) {
             return 1.0;
         }

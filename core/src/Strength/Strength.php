@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace NimbleShelf\Core\Strength;
 
 use NimbleShelf\Core\Planning\Capacity;
+use NimbleShelf\Core\Planning\RepetitionMaximum;
 
 /**
  * What one person can probably do in every pattern at once, and how sure each is.
  *
  * A linear filter over the logarithms of the capacities: what is measured in one pattern moves the others by as much as they go
- * together, and narrows them less. What is only known to be at least so much is a censored measurement: the state becomes
+ * together, and narrows them less. An exercise that was done has a capacity of its own beside its pattern's.
+ * What is only known to be at least so much is a censored measurement: the state becomes
  * the normal distribution with mean and variance of the cut one (moment matching, as for a truncated normal).
  */
 final readonly class Strength
@@ -93,9 +95,50 @@ final readonly class Strength
         return $capacities;
     }
 
-    public function capacity(string $pattern): Capacity
+    /** Of one exercise where that was done, of the pattern where it was not, or none is named. */
+    public function capacity(string $pattern, ?string $exercise = null): Capacity
     {
-        return Capacity::expected(exp($this->mean[$pattern]), sqrt($this->covariance[$pattern][$pattern]), $this->from($pattern));
+        $of = $exercise === null ? $pattern : self::key($pattern, $exercise);
+        $of = isset($this->mean[$of]) ? $of : $pattern;
+
+        return Capacity::expected(exp($this->mean[$of]), sqrt($this->covariance[$of][$of]), $this->from($of));
+    }
+
+    /** Under which an exercise that was done stands among the capacities. */
+    public static function key(string $pattern, string $exercise): string
+    {
+        return "{$pattern}/{$exercise}";
+    }
+
+    private static function patternOf(string $key): string
+    {
+        return explode('/', $key)[0];
+    }
+
+    /**
+     * The same with an exercise of a pattern beside it, of which no more is known than of the pattern.
+     *
+     * @param  float  $apart  How far it may lie from what the sums say, a variance.
+     */
+    private function withExercise(string $pattern, string $exercise, float $apart): self
+    {
+        $key = self::key($pattern, $exercise);
+        if (isset($this->mean[$key]) || ! $this->knows($pattern)) {
+            return $this;
+        }
+        $covariance = $this->covariance;
+        foreach ($this->covariance as $other => $row) {
+            $covariance[$other][$key] = $covariance[$key][$other] = $row[$pattern];
+        }
+        $covariance[$key][$key] = $this->covariance[$pattern][$pattern] + $apart;
+
+        return new self(
+            $this->mean + [$key => $this->mean[$pattern]],
+            $covariance,
+            $this->ownKg,
+            $this->began + [$key => $apart],
+            $this->seen,
+        );
     }
 
     /** The body's own part of a pattern's reference lift, kilograms. */
@@ -111,10 +154,16 @@ final readonly class Strength
         }
         $lost = $wasTrained ? min(self::MOST_LOST, self::LOST_A_DAY * max(0.0, $days - self::FREE_DAYS)) : 0.0;
         $covariance = $this->covariance;
+        $of = [];
+        foreach (array_keys($covariance) as $key) {
+            $of[$key] = self::patternOf($key);
+        }
+        $drift = self::DRIFT ** 2 * $days;
         foreach ($covariance as $one => $row) {
             foreach ($row as $other => $value) {
-                $covariance[$one][$other] = $value + self::DRIFT ** 2 * $days * Kin::correlation($one, $other);
+                $row[$other] = $value + $drift * Kin::correlation($of[$one], $of[$other]);
             }
+            $covariance[$one] = $row;
         }
         $mean = $lost > 0 ? array_map(static fn (float $log): float => $log - $lost, $this->mean) : $this->mean;
 
@@ -126,7 +175,7 @@ final readonly class Strength
      *
      * @param  float  $wholeKg  Whole load in kilograms of the pattern's reference lift, above zero.
      * @param  float  $loadSdKg  Its spread.
-     * @param  float  $reps  Repetitions at the usual tempo; nothing is learnt from less than one.
+     * @param  float  $reps  Repetitions at the usual tempo; less than one says that the load was too heavy to be lifted once.
      * @param  float|null  $reserve  Repetitions left; five is said as "five or more" and is a bound, as is null, a set that the
      *     clock ended.
      */
@@ -137,9 +186,13 @@ final readonly class Strength
         float $reps,
         ?float $reserve,
         string $by = Capacity::SETS,
+        ?string $exercise = null,
     ): self {
-        if ($reps < 1 || $wholeKg <= 0) {
+        if ($wholeKg <= 0) {
             return $this;
+        }
+        if ($reps < 1) {
+            return $this->cut($pattern, Capacity::expected($wholeKg, max(self::SUREST, $loadSdKg / $wholeKg), $by), -1.0, $by, $exercise);
         }
         $most = self::MANY - min(self::OR_MORE, $reserve ?? 0.0);
         $isBound = $reserve === null || $reserve >= self::OR_MORE || $reps >= $most;
@@ -147,19 +200,43 @@ final readonly class Strength
 
         // A bound is as sure as its load: how the formulas differ far out must not make a longer set say less.
         return $isBound
-            ? $this->atLeast($pattern, Capacity::expected($said->kg, max(self::SUREST, $loadSdKg / $wholeKg), $by), $by)
-            : $this->measured($pattern, $said, $by);
+            ? $this->cut($pattern, Capacity::expected($said->kg, max(self::SUREST, $loadSdKg / $wholeKg), $by), 1.0, $by, $exercise)
+            : $this->measured($pattern, $said, $by, $exercise, RepetitionMaximum::from($wholeKg, $reps, $reserve)->usualSpread() ** 2);
     }
 
-    /** @param  Capacity  $measurement  What one set or test alone says of a pattern. */
-    public function measured(string $pattern, Capacity $measurement, string $by = Capacity::SETS): self
-    {
+    /**
+     * @param  Capacity  $measurement  What one set or test alone says of a pattern.
+     * @param  string|null  $exercise  Of which it says most, where it is one.
+     * @param  float  $formulas  Of the measurement's variance, what comes from how the formulas part: that is no other with the next
+     *     set of the same exercise.
+     */
+    public function measured(
+        string $pattern,
+        Capacity $measurement,
+        string $by = Capacity::SETS,
+        ?string $exercise = null,
+        float $formulas = 0.0,
+    ): self {
         if (! $this->knows($pattern)) {
             return $this;
         }
-        $variance = $this->covariance[$pattern][$pattern] + $measurement->logSd() ** 2 + self::EXERCISE_SD ** 2;
+        [$state, $of, $apart] = $this->stateOf($pattern, $exercise, $formulas);
+        $variance = $state->covariance[$of][$of] + max(self::SUREST ** 2, $measurement->logSd() ** 2 - $formulas) + $apart;
 
-        return $this->moved($pattern, $variance, log($measurement->kg) - $this->mean[$pattern], $variance, $by);
+        return $state->moved($of, $variance, log($measurement->kg) - $state->mean[$of], $variance, $by);
+    }
+
+    /** @return array{self, string, float} With whose key what is seen is read, and how far it may lie from that, a variance. */
+    private function stateOf(string $pattern, ?string $exercise, float $formulas = 0.0): array
+    {
+        $apart = self::EXERCISE_SD ** 2 + $formulas;
+        if ($exercise === null) {
+            return [$this, $pattern, $apart];
+        }
+        $key = self::key($pattern, $exercise);
+        $state = $this->withExercise($pattern, $exercise, $apart);
+
+        return [$state, $key, max(0.0, $apart - $state->began[$key])];
     }
 
     /** What was at least so much: a set that ended with "five or more" left, or by the clock. */
@@ -175,18 +252,19 @@ final readonly class Strength
     }
 
     /** @param  float  $way  1 where what lies above the bound is left, -1 where what lies below. */
-    private function cut(string $pattern, Capacity $bound, float $way, string $by): self
+    private function cut(string $pattern, Capacity $bound, float $way, string $by, ?string $exercise = null): self
     {
         if (! $this->knows($pattern)) {
             return $this;
         }
-        $variance = $this->covariance[$pattern][$pattern] + $bound->logSd() ** 2 + self::EXERCISE_SD ** 2;
+        [$state, $of, $apart] = $this->stateOf($pattern, $exercise);
+        $variance = $state->covariance[$of][$of] + $bound->logSd() ** 2 + $apart;
         $sd = sqrt($variance);
-        $at = $way * (log($bound->kg) - $this->mean[$pattern]) / $sd;
+        $at = $way * (log($bound->kg) - $state->mean[$of]) / $sd;
         $hazard = self::hazard($at);
 
         // Mean and variance of a normal distribution of which only one side of the bound is left.
-        return $this->moved($pattern, $variance, $way * $sd * $hazard, $variance * $hazard * ($hazard - $at), $by);
+        return $state->moved($of, $variance, $way * $sd * $hazard, $variance * $hazard * ($hazard - $at), $by);
     }
 
     /**
@@ -206,11 +284,12 @@ final readonly class Strength
             $mean[$one] += $gain * $shift;
             $times = $gain * $settled;
             foreach ($row as $other => $value) {
-                $covariance[$one][$other] = $value - $times * $with[$other];
+                $row[$other] = $value - $times * $with[$other];
             }
+            $covariance[$one] = $row;
         }
 
-        return new self($mean, $covariance, $this->ownKg, $this->began, [$pattern => $by] + $this->seen);
+        return new self($mean, $covariance, $this->ownKg, $this->began, [$pattern => $by, self::patternOf($pattern) => $by] + $this->seen);
     }
 
     private function from(string $pattern): string

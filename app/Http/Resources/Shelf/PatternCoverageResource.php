@@ -11,7 +11,7 @@ final readonly class PatternCoverageResource extends Resource
 {
     /**
      * @param  bool  $isBarely  True where there is one load and no other.
-     * @param  float|null  $neededKg  What the client could lift once, as their log says; null where nothing is logged.
+     * @param  float|null  $neededKg  What the client could lift once, as far as known: by their log, else by what people like them can.
      * @param  list<float>  $rungsKg  Every load that can be told apart, lightest first.
      * @param  list<CoverageGapResource>  $gaps
      */

@@ -24,10 +24,14 @@ final readonly class Asked
     /** So much of the old load, in kilograms of the other pattern's reference, may be held to begin with. Our judgement. */
     private const TO_BEGIN_WITH = 0.6;
 
+    /** Where no set says what somebody can, so many like them can at the least; our choice, as for first loads. */
+    private const SURE = 0.9;
+
     /**
      * @param  Ability  $ability  The client's own, or what the prescription itself implies.
      * @param  string  $pattern  In whose reference lift loads are named.
      * @param  bool  $byMuscles  True where the load of what is written says nothing about the load of what is offered.
+     * @param  bool  $isExpected  True where the ability is what people like the client can, and no set of theirs.
      */
     public function __construct(
         public Prescription $prescription,
@@ -38,6 +42,7 @@ final readonly class Asked
         public bool $capacityKnown,
         public string $pattern,
         public bool $byMuscles = false,
+        public bool $isExpected = false,
     ) {
     }
 
@@ -55,9 +60,23 @@ final readonly class Asked
             && $wholeKg > self::TO_BEGIN_WITH * $this->equivalent->wholeKg();
     }
 
+    /** The same wish, for an exercise of which something of its own may be known. */
+    public function of(?Capacity $capacity): self
+    {
+        return ! $this->capacityKnown || $capacity === null ? $this : new self(
+            $this->prescription,
+            $this->exercise,
+            $this->equivalent,
+            Ability::of($capacity->kg),
+            $this->reserve,
+            true,
+            $this->pattern,
+        );
+    }
+
     /**
      * The same wish, for an exercise whose load has no common measure with what is written: what it comes to is kept in
-     * the exercise's own pattern, by the client's capacity there.
+     * the exercise's own pattern, by what the client can there, or can be expected to.
      */
     public function inAnotherMeasure(Exercise $exercise, ?Capacity $capacity): self
     {
@@ -65,11 +84,16 @@ final readonly class Asked
             $this->prescription,
             $this->exercise,
             $this->equivalent,
-            $capacity === null ? $this->ability : Ability::of($capacity->kg),
+            match (true) {
+                $capacity === null => $this->ability,
+                $capacity->isOnRecord() => Ability::of($capacity->kg),
+                default => Ability::of($capacity->atLeastKg(self::SURE)),
+            },
             $this->reserve,
             $capacity !== null,
             $exercise->pattern,
             byMuscles: true,
+            isExpected: $capacity?->isOnRecord() === false,
         );
     }
 }

@@ -131,7 +131,8 @@ export function CoveragePanel({ clientId }: { clientId: number }) {
         </summary>
         <p className="soft text-sm">
           Each mark is a load that can be told apart, in kilograms of the pattern’s reference lift; the thick line is a
-          jump above 15 %; the triangle is what the client could lift once, where sets are logged.
+          jump above 15 %; the triangle is what the client could lift once, by their sets or, before any, by what people
+          like them can.
         </p>
         <ul className="mt-2">
           {patterns.map((pattern) => (

@@ -462,14 +462,14 @@ export interface Curve {
 export interface Due {
   clientId: number
   clientName: string
-  /** `screening`, `clearance`, `checks`, `band`, `thing`, `retest` or `programme`. */
+  /** `screening`, `clearance`, `checks`, `band`, `thing`, `retest`, `programme` or `start`. */
   kind: string
   /** In words: "Health questions". */
   what: string
   /** The day it falls due, or fell. */
   on: string
   isOver: boolean
-  /** Of the client, where it is dealt with: `health`, `shelf`, `bench` or `programme`. */
+  /** Of the client, where it is dealt with: `health`, `shelf`, `bench`, `programme` or `start`. */
   place: string
 }
 
@@ -1108,7 +1108,7 @@ export interface PatternCoverage {
   isBarely: boolean
   lowKg: number | null
   highKg: number | null
-  /** What the client could lift once, as their log says; null where nothing is logged. */
+  /** What the client could lift once, as far as known: by their log, else by what people like them can. */
   neededKg: number | null
   /** Every load that can be told apart, lightest first. */
   rungsKg: number[]

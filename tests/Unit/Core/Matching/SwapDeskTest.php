@@ -18,6 +18,9 @@ use NimbleShelf\Core\Mechanics\Body;
 use NimbleShelf\Core\Mechanics\Setting;
 use NimbleShelf\Core\Planning\Capacity;
 use NimbleShelf\Core\Planning\Goal;
+use NimbleShelf\Core\Strength\Experience;
+use NimbleShelf\Core\Strength\Person;
+use NimbleShelf\Core\Strength\StrengthPrior;
 use Tests\Support\Shipped;
 
 /** A usual client on a usual day; only what a case is about is said in the case. */
@@ -306,6 +309,31 @@ it('never adds a candidate with a limit, and offers nothing a limit excludes', f
         }
     }
 })->with(Limit::cases());
+
+it('reckons what only muscles compare from what people like the client can, until a set says more', function (): void {
+    $body = Body::of(1.7, 70);
+    $likely = (new StrengthPrior(Shipped::catalogue(), Shipped::model()))->of(Person::of($body, Person::FEMALE, 45.0, Experience::None));
+    $ask = static fn (Client $client): Candidate => array_values(array_filter(
+        SwapDesk::of(Shipped::catalogue(), Shipped::model())->rank(
+            Prescription::of('towel-leg-curl', Setting::fromArray(['implement' => 'towel']), 3, 10, 2, Goal::Muscle),
+            new Situation($client, Shipped::shelf(pair(2), pair(6)), Home::of()),
+        )->candidates,
+        static fn (Candidate $candidate): bool => $candidate->byMuscles
+            && in_array($candidate->rung->exercise->pattern, ['hinge', 'bridge'], true),
+    ))[0];
+    $known = $likely->capacities();
+    $six = $ask((new Client($body))->knowing($known));
+    $strong = $ask((new Client($body))->knowing([
+        'hinge' => Capacity::of(3 * $known['hinge']->kg, 2.0),
+        'bridge' => Capacity::of(3 * $known['bridge']->kg, 2.0),
+    ] + $known));
+
+    expect($ask(new Client($body))->changes)->toContain('Start light: what is written says nothing about this load.')
+        ->and($six->rung->setting->massKg)->toBeGreaterThan(0.0)
+        ->and(implode(' ', $six->changes))->toContain('nine in ten people like this client')->not->toContain('says nothing')
+        ->and(implode(' ', $strong->changes))->not->toContain('nine in ten')
+        ->and($strong->equivalent->wholeKg())->toBeGreaterThan($six->equivalent->wholeKg());
+});
 
 it('keeps a rubber band from a client who does not tolerate latex', function (): void {
     $result = swapsFor('biceps-curl', ['implement' => 'dumbbell', 'mass_kg' => 6, 'per_hand' => true], [TUBE], [Limit::LatexAllergy]);

@@ -116,6 +116,7 @@ it('finds nothing to test with on an empty shelf where nothing may be done, and 
 
 /**
  * Five hundred made-up people, each like one of those above: their first session, five sets more, and one that is foretold.
+ * One in five comes back after two months away in between.
  *
  * @return list<array{off: float, isInside: bool, without: float}>
  */
@@ -128,17 +129,22 @@ function calibrated(): array
         $tested = array_values(array_filter($start->tests, static fn ($test): bool => ! $test->isHold()));
         $somebody = new MadeUp($seed, $prior);
         $known = $somebody->after($start, $prior, static fn (Slot $slot): float => MadeUp::wholeKg($slot, $brief->situation->client->body));
+        if ($seed % 5 === 0) {
+            // Away for two months before it goes on.
+            $somebody->rested(60);
+            $known = $known->after(60, wasTrained: true);
+        }
         for ($i = 0; $i < 5; $i++) {
             $pattern = $tested[$i % count($tested)]->pattern;
             // At a load that is thought to be good for ten.
             $kg = $known->capacity($pattern)->kg / (1 + 10 / 30);
-            [$done, $said] = $somebody->does($pattern, $kg, 8);
-            $known = $known->after(3)->afterSet($pattern, $kg, 0.03 * $kg, $done, $said);
+            [$done, $said] = $somebody->does($pattern, $kg, 8, 'main');
+            $known = $known->after(3)->afterSet($pattern, $kg, 0.03 * $kg, $done, $said, exercise: 'main');
         }
         $pattern = $tested[$somebody->pick(0, count($tested) - 1)]->pattern;
         $kg = $somebody->truth[$pattern] * [0.62, 0.68, 0.74][$somebody->pick(0, 2)];
-        $can = $somebody->can($pattern, $kg);
-        [$low, $middle, $high] = $known->capacity($pattern)->repetitionsAround($kg, 0.03 * $kg);
+        $can = $somebody->can($pattern, $kg, 'main');
+        [$low, $middle, $high] = $known->capacity($pattern, 'main')->repetitionsAround($kg, 0.03 * $kg);
         [, $guess] = $prior->capacity($pattern)->repetitionsAround($kg, 0.03 * $kg);
         $found[] = [
             'off' => abs($middle - $can) / $can,
@@ -161,21 +167,26 @@ it('knows five hundred made-up people after a first session and five sets, withi
     $inside = count(array_filter(array_column($found, 'isInside'))) / 500;
 
     expect($middle('off'))->toBeLessThan(0.25)->toBeLessThan(0.6 * $middle('without'))
-        ->and($inside)->toBeGreaterThanOrEqual(0.75, "{$inside} of them")->toBeLessThanOrEqual(0.88, "{$inside} of them");
+        ->and($inside)->toBeGreaterThanOrEqual(0.75, "{$inside} of them")->toBeLessThanOrEqual(0.85, "{$inside} of them");
 });
 
 it('has nine in ten exercises within two repetitions of what is wanted by the third session', function (): void {
     $finder = new OptionFinder(Shipped::catalogue(), Shipped::model(), ShelfRungs::of(Shipped::model()));
     $near = $all = 0;
     $people = array_values(People::all());
-    foreach (range(1, 48) as $seed) {
+    foreach (range(1, 120) as $seed) {
         [$brief, $prior, $start] = startOf($people[$seed % count($people)]);
         $somebody = new MadeUp($seed, $prior);
         $known = $somebody->after($start, $prior, static fn (Slot $slot): float => MadeUp::wholeKg($slot, $brief->situation->client->body));
         foreach ($start->tests as $test) {
+            $option = null;
             for ($session = 1; $session <= 3; $session++) {
+                // A plan keeps its exercise, and takes another of its loads.
+                $kept = $option?->exercise;
                 $option = $finder->among(
-                    static fn (Exercise $exercise): bool => $exercise->pattern === $test->pattern && ! $exercise->isHold,
+                    static fn (Exercise $exercise): bool => $kept === null
+                        ? $exercise->pattern === $test->pattern && ! $exercise->isHold
+                        : $exercise === $kept,
                     $brief->knowing($known->capacities()),
                 )[0] ?? null;
                 if ($option === null || $option->wholeKg === null || $option->match < 0.7 || $option->tempo !== null) {
@@ -184,18 +195,25 @@ it('has nine in ten exercises within two repetitions of what is wanted by the th
                 }
                 $asked = $option->dose->count();
                 if ($session === 3) {
-                    $left = RepetitionMaximum::repetitionsToFailure($somebody->truth[$test->pattern], $option->wholeKg) - $asked;
+                    $left = $somebody->wouldSay($test->pattern, $option->wholeKg, $asked, $option->exercise->id);
                     $all++;
                     $near += $left >= $brief->leastReserve() - 2 && $left <= $brief->mostReserve() + 2 ? 1 : 0;
                 }
                 foreach ([1, 2] as $set) {
-                    [$done, $said] = $somebody->does($test->pattern, $option->wholeKg, $asked);
-                    $known = $known->afterSet($test->pattern, $option->wholeKg, 0.03 * $option->wholeKg, $done, $said);
+                    [$done, $said] = $somebody->does($test->pattern, $option->wholeKg, $asked, $option->exercise->id);
+                    $known = $known->afterSet(
+                        $test->pattern,
+                        $option->wholeKg,
+                        0.03 * $option->wholeKg,
+                        $done,
+                        $said,
+                        exercise: $option->exercise->id,
+                    );
                 }
                 $known = $known->after(3);
             }
         }
     }
 
-    expect($all)->toBeGreaterThan(60)->and($near / $all)->toBeGreaterThanOrEqual(0.9, "{$near} of {$all}");
+    expect($all)->toBeGreaterThan(120)->and($near / $all)->toBeGreaterThanOrEqual(0.9, "{$near} of {$all}");
 });

@@ -11,6 +11,7 @@ use NimbleShelf\Core\Strength\Strength;
 use NimbleShelf\Core\Strength\StrengthPrior;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use Tests\Support\MadeUp;
 use Tests\Support\Shipped;
 
 function somebody(): Strength
@@ -101,20 +102,43 @@ it('grows unsure with time, and a little weaker after three weeks away', functio
 it('says nothing of what it keeps no strength of', function (): void {
     expect(somebody()->knows('stretch'))->toBeFalse()
         ->and(somebody()->afterSet('stretch', 40.0, 1.0, 8, 2.0))->toEqual(somebody())
-        ->and(somebody()->afterSet('squat', 40.0, 1.0, 0, 2.0))->toEqual(somebody());
+        ->and(somebody()->afterSet('stretch', 40.0, 1.0, 0, 0.0))->toEqual(somebody());
 });
 
-/** A standard normal number of a seeded engine. */
-function normal(Randomizer $chance): float
-{
-    $uniform = static fn (): float => ($chance->getInt(0, 999_999) + 0.5) / 1_000_000;
+it('takes a load that could not be lifted once for too heavy, and learns little from one that nobody could lift', function (): void {
+    $before = somebody()->capacity('squat');
+    $after = static fn (float $kg): float => somebody()->afterSet('squat', $kg, 1.0, 0, 0.0)->capacity('squat')->kg;
+    expect($after($before->kg))->toBeLessThan(0.9 * $before->kg)
+        ->and($after(4 * $before->kg))->toEqualWithDelta($before->kg, 0.02 * $before->kg);
+});
 
-    return sqrt(-2 * log($uniform())) * cos(2 * M_PI * $uniform());
-}
+it('learns of an exercise by itself, beside its pattern', function (): void {
+    $far = Capacity::expected(1.3 * somebody()->capacity('squat')->kg, 0.02, Capacity::SETS);
+    $after = somebody();
+    for ($i = 0; $i < 6; $i++) {
+        // A pattern known from one exercise, then another that is easier for this person than its sums say.
+        $after = $after->measured('squat', $i % 2 === 0 ? somebody()->capacity('squat') : $far, exercise: $i % 2 === 0 ? 'squat' : 'wide-squat');
+    }
+    [$one, $other, $pattern] = [$after->capacity('squat', 'squat'), $after->capacity('squat', 'wide-squat'), $after->capacity('squat')];
+
+    expect($other->kg)->toBeGreaterThan($pattern->kg)->and($pattern->kg)->toBeGreaterThan($one->kg)
+        ->and($other->logSd())->toBeLessThan($pattern->logSd())
+        // What was never done is what the pattern is.
+        ->and($after->capacity('squat', 'box-squat'))->toEqual($pattern);
+});
+
+it('reads the first set of an exercise as a set of its pattern', function (): void {
+    $said = Capacity::expected(100.0, 0.05, Capacity::SETS);
+    $named = somebody()->measured('squat', $said, exercise: 'goblet-squat');
+    $plain = somebody()->measured('squat', $said);
+    foreach (Strength::patterns() as $pattern) {
+        expect($named->capacity($pattern)->kg)->toEqualWithDelta($plain->capacity($pattern)->kg, 1e-9)
+            ->and($named->capacity($pattern)->logSd())->toEqualWithDelta($plain->capacity($pattern)->logSd(), 1e-9);
+    }
+});
 
 /**
- * Somebody made up, who is not the middle of anything: strong or weak, good or bad at judging what is left; five sets of three
- * patterns, then one that is foretold.
+ * Somebody made up: nine sets of four patterns, then one that is foretold.
  *
  * @return array{off: float, isInside: bool}
  */
@@ -125,42 +149,18 @@ function foretold(int $seed): array
     $body = Body::of($pick([1.58, 1.70, 1.84]), $pick([55.0, 72.0, 95.0]));
     $person = Person::of($body, $pick([Person::MALE, Person::FEMALE]), (float) $pick([16, 24, 38, 52, 68, 80]), $pick(Experience::cases()));
     $strength = (new StrengthPrior(Shipped::catalogue(), Shipped::model()))->of($person);
-    // What is true of them: a draw of what their like are, whole, by region and by pattern.
-    $whole = normal($chance);
-    $truth = $region = [];
-    foreach (['horizontal-press' => 'arms', 'horizontal-pull' => 'arms', 'squat' => 'legs', 'hinge' => 'legs'] as $pattern => $of) {
-        $region[$of] ??= normal($chance);
-        $capacity = $strength->capacity($pattern);
-        $truth[$pattern] = $capacity->kg * exp($capacity->logSd() * (0.71 * $whole + 0.47 * $region[$of] + 0.52 * normal($chance)));
-    }
-    // Some rate what is left well, some badly, and all say "five or more" at the most.
-    $bias = $pick([-1.0, 0.0, 0.0, 1.0]);
-    $noise = $pick([0.5, 1.0, 1.5]);
-    $set = static function (string $pattern, float $share) use ($truth, $chance): array {
-        // The day, and how one exercise differs from another.
-        $todayKg = $truth[$pattern] * exp(0.05 * normal($chance));
-        $wholeKg = $share * $truth[$pattern];
-
-        return [$wholeKg, RepetitionMaximum::repetitionsToFailure($todayKg, $wholeKg)];
-    };
-    foreach ([
-        'squat',
-        'horizontal-press',
-        'hinge',
-        'horizontal-pull',
-        'squat',
-        'horizontal-press',
-        'hinge',
-        'horizontal-pull',
-        'squat',
-    ] as $pattern) {
-        [$wholeKg, $most] = $set($pattern, $pick([0.62, 0.68, 0.74]));
-        $reps = max(1, (int) floor($most - $pick([1, 2, 3, 5])));
-        $said = max(0.0, min(Strength::OR_MORE, round($most - $reps + $bias + $noise * normal($chance))));
+    $somebody = new MadeUp($seed, $strength);
+    $patterns = ['squat', 'horizontal-press', 'hinge', 'horizontal-pull'];
+    $loadFor = static fn (string $pattern): float => $pick([0.62, 0.68, 0.74]) * $somebody->truth[$pattern];
+    for ($set = 0; $set < 9; $set++) {
+        $pattern = $patterns[$set % 4];
+        $wholeKg = $loadFor($pattern);
+        [$reps, $said] = $somebody->does($pattern, $wholeKg, max(1, (int) floor($somebody->can($pattern, $wholeKg) - $pick([1, 2, 3, 5]))));
         $strength = $strength->after(3)->afterSet($pattern, $wholeKg, 0.03 * $wholeKg, $reps, $said);
     }
-    $pattern = $pick(array_keys($truth));
-    [$wholeKg, $most] = $set($pattern, $pick([0.62, 0.68, 0.74]));
+    $pattern = $pick($patterns);
+    $wholeKg = $loadFor($pattern);
+    $most = $somebody->can($pattern, $wholeKg);
     [$low, $middle, $high] = $strength->capacity($pattern)->repetitionsAround($wholeKg, 0.03 * $wholeKg);
 
     return ['off' => abs($middle - $most) / $most, 'isInside' => $most >= $low && $most <= $high];
@@ -173,5 +173,5 @@ it('foretells sets of five hundred made-up people within a quarter in the middle
     $inside = count(array_filter(array_column($found, 'isInside'))) / 500;
 
     expect($off[249])->toBeLessThan(0.25)
-        ->and($inside)->toBeGreaterThanOrEqual(0.75, "{$inside} of them")->toBeLessThanOrEqual(0.88, "{$inside} of them");
+        ->and($inside)->toBeGreaterThanOrEqual(0.75, "{$inside} of them")->toBeLessThanOrEqual(0.85, "{$inside} of them");
 });
