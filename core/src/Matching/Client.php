@@ -8,7 +8,6 @@ use NimbleShelf\Core\Catalogue\Exercise;
 use NimbleShelf\Core\Mechanics\Body;
 use NimbleShelf\Core\Planning\Capacity;
 use NimbleShelf\Core\Planning\RestingLimbs;
-use NimbleShelf\Core\Strength\Strength;
 
 /** The person who trains, as far as the sums need to know. */
 final readonly class Client
@@ -47,7 +46,7 @@ final readonly class Client
     /** What is thought of an exercise: of itself where it was done, of its pattern where it was not. */
     public function capacityFor(Exercise $exercise): ?Capacity
     {
-        return $this->capacities[Strength::key($exercise->pattern, $exercise->id)] ?? $this->capacities[$exercise->pattern] ?? null;
+        return $this->capacities[Capacity::key($exercise->pattern, $exercise->id)] ?? $this->capacities[$exercise->pattern] ?? null;
     }
 
     /**

@@ -104,6 +104,12 @@ final readonly class Capacity
         return new self($kg, max($sd, 0.01 * $kg));
     }
 
+    /** Under which an exercise that was done stands among the capacities, beside its pattern. */
+    public static function key(string $pattern, string $exercise): string
+    {
+        return "{$pattern}/{$exercise}";
+    }
+
     /** Returns repetitions possible at a load with some left in reserve; below 1 where it is too heavy. */
     public function repetitionsAt(float $wholeKg, float $reserve): float
     {

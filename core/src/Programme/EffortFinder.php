@@ -59,7 +59,7 @@ final readonly class EffortFinder
     private const SLOWLY = 0.9;
 
     /** What flies is swung sharply or not at all: so many repetitions at the most, unless the goal wants more; our choice. */
-    private const SHARP_REPETITIONS = 15;
+    public const SHARP_REPETITIONS = 15;
 
     /** How far the heaviest of the loads at which nobody counts meets the goal; our choice. */
     private const FAR_TOO_LIGHT = 0.1;
@@ -298,6 +298,9 @@ final readonly class EffortFinder
             ? self::repetitions($capacity, $wholeKg, self::WEAKER)
             : RepetitionMaximum::repetitionsToFailure($capacity->kg, max(self::LEAST_KG, $wholeKg));
         [$fit, $tempo] = self::fit($exercise, $setting, $toFailure, $wanted, $brief);
+        $fit ??= $isCareful && self::isPlainest($exercise, $setting)
+            ? self::fewOf($toFailure, self::repetitions($capacity, $wholeKg, self::SURE), $wanted)
+            : null;
         if ($fit === null) {
             return null;
         }
@@ -330,6 +333,20 @@ final readonly class EffortFinder
             HardSets::count($brief->mostReserve(), self::at($tempo, $exercise, $toFailure)),
             $tempo,
         );
+    }
+
+    /** The body alone, done the plainest way there is. */
+    private static function isPlainest(Exercise $exercise, Setting $setting): bool
+    {
+        return $setting->massKg <= 0 && $setting->band === null && $exercise->skill === 1 && $exercise->role($setting) === Role::Main;
+    }
+
+    /** What the weak rise with all the same: as often as nine in ten like them can, and too seldom for a goal. */
+    private static function fewOf(float $toFailure, float $sure, Wanted $wanted): ?EffortFit
+    {
+        $few = (int) floor($sure);
+
+        return $few < self::FEWEST_SURE || $few >= $wanted->fewest ? null : EffortFit::asking($toFailure, $few, $wanted);
     }
 
     /**

@@ -132,6 +132,8 @@ final readonly class NextRung
     private function isBetter(PlanOption $other, PlanOption $now, float $match, Brief $brief): bool
     {
         return ! $other->isTooLight($brief)
+            // Fewer than a goal wants are for who has nothing lighter.
+            && ($other->dose->isTimed() || $other->dose->count() >= Wanted::of($brief, isFirst: false)->fewest)
             && $other->match >= $match + self::BETTER
             && $other->wholeKg >= (float) $now->wholeKg * (1 + self::HEAVIER)
             && $other->wholeKg <= (float) $now->wholeKg * (1 + self::BRIDGED);

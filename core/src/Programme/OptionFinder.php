@@ -46,6 +46,9 @@ final readonly class OptionFinder
     /** Two that meet the goal about as well. */
     private const ALIKE = 0.01;
 
+    /** Where everything is too light, what comes to less than so much of the heaviest is not worth setting up; our choice. */
+    private const NEARLY_HEAVIEST = 0.8;
+
     /** With so many exercises that are work no drill is; our choice. */
     private const ENOUGH = 4;
 
@@ -124,7 +127,8 @@ final readonly class OptionFinder
     }
 
     /**
-     * Where something of a movement gives a muscle something to count on, what does not is no choice.
+     * Where something of a movement gives a muscle something to count on, what does not is no choice; where nothing does, the
+     * heaviest of each pattern are.
      *
      * @param  list<PlanOption>  $options
      * @return list<PlanOption>
@@ -133,17 +137,17 @@ final readonly class OptionFinder
     {
         $of = static fn (PlanOption $option): string => Movement::of($option->exercise->pattern)->value ?? $option->exercise->pattern;
         $isLight = static fn (PlanOption $option): bool => ! $option->counts && $option->wholeKg !== null && ! $option->exercise->isHold;
-        $counted = [];
+        $counted = $heaviest = [];
         foreach ($options as $option) {
+            $pattern = $option->exercise->pattern;
+            $heaviest[$pattern] = max($heaviest[$pattern] ?? 0.0, $option->wholeKg ?? 0.0);
             if ($option->counts) {
                 $counted[$of($option)] = true;
             }
         }
 
-        return array_values(array_filter(
-            $options,
-            static fn (PlanOption $option): bool => ! $isLight($option) || ! isset($counted[$of($option)]),
-        ));
+        return array_values(array_filter($options, static fn (PlanOption $option): bool => ! $isLight($option)
+            || (! isset($counted[$of($option)]) && $option->wholeKg >= self::NEARLY_HEAVIEST * $heaviest[$option->exercise->pattern])));
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NimbleShelf\Core\Programme;
 
+use NimbleShelf\Core\Catalogue\Role;
 use NimbleShelf\Core\Equivalence\ResistanceModel;
 use NimbleShelf\Core\Matching\ShelfRungs;
 use NimbleShelf\Core\Planning\Assignment;
@@ -162,7 +163,12 @@ final readonly class Progression
     {
         $count = $now->dose->count();
         $isBridge = $count >= $top;
-        $most = $isBridge && $now->tempo === null ? EffortFit::MOST_REPETITIONS : $top;
+        $most = match (true) {
+            // What flies is done sharply, however many there are.
+            $now->role === Role::Power => max($wanted->most, EffortFinder::SHARP_REPETITIONS),
+            $isBridge && $now->tempo === null => EffortFit::MOST_REPETITIONS,
+            default => $top,
+        };
         $more = min($most, $count + ($isEasy ? 2 : 1), $expected->repetitions($wanted->leastReserve));
         if ($more > $count) {
             $said = $more - $count > 1 ? sprintf('%s more repetitions', ucfirst(Plain::small($more - $count))) : 'One more repetition';

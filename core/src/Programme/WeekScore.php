@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NimbleShelf\Core\Programme;
 
+use NimbleShelf\Core\Matching\Limit;
+
 /**
  * What a week is worth, part by part, so that it can be printed: the builder looks for the highest total.
  *
@@ -33,6 +35,9 @@ final readonly class WeekScore
     public const COMBINED = 2.0;
 
     public const HELD = 2.5;
+
+    /** Sitting down to it, for who can stand and need not take care. */
+    public const SEATED = 0.5;
 
     /** A slot on the floor in a session that also stands. */
     public const MIXED = 0.5;
@@ -167,6 +172,9 @@ final readonly class WeekScore
 
         return self::SKILL * ($brief->isCareful() ? self::CAREFUL : 1.0) * ($exercise->skill - 1)
             + ($exercise->reckonedAs === null ? 0.0 : self::COMBINED)
+            + ($exercise->position === 'seated' && ! $brief->isCareful() && ! $brief->situation->client->has(Limit::SeatedOnly)
+                ? self::SEATED
+                : 0.0)
             + ($exercise->isHold && $option->group() !== PatternGroup::Trunk ? self::HELD : 0.0);
     }
 

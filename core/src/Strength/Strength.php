@@ -98,16 +98,10 @@ final readonly class Strength
     /** Of one exercise where that was done, of the pattern where it was not, or none is named. */
     public function capacity(string $pattern, ?string $exercise = null): Capacity
     {
-        $of = $exercise === null ? $pattern : self::key($pattern, $exercise);
+        $of = $exercise === null ? $pattern : Capacity::key($pattern, $exercise);
         $of = isset($this->mean[$of]) ? $of : $pattern;
 
         return Capacity::expected(exp($this->mean[$of]), sqrt($this->covariance[$of][$of]), $this->from($of));
-    }
-
-    /** Under which an exercise that was done stands among the capacities. */
-    public static function key(string $pattern, string $exercise): string
-    {
-        return "{$pattern}/{$exercise}";
     }
 
     private static function patternOf(string $key): string
@@ -122,7 +116,7 @@ final readonly class Strength
      */
     private function withExercise(string $pattern, string $exercise, float $apart): self
     {
-        $key = self::key($pattern, $exercise);
+        $key = Capacity::key($pattern, $exercise);
         if (isset($this->mean[$key]) || ! $this->knows($pattern)) {
             return $this;
         }
@@ -233,7 +227,7 @@ final readonly class Strength
         if ($exercise === null) {
             return [$this, $pattern, $apart];
         }
-        $key = self::key($pattern, $exercise);
+        $key = Capacity::key($pattern, $exercise);
         $state = $this->withExercise($pattern, $exercise, $apart);
 
         return [$state, $key, max(0.0, $apart - $state->began[$key])];

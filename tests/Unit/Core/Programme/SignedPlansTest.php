@@ -125,6 +125,46 @@ it('takes up no weight that changes next to nothing', function (array $asked): v
     expect($tiny)->toBe([]);
 })->with(array_map(static fn (array $asked): array => [$asked], People::all()));
 
+it('has somebody who is old and weak rise from a chair, as often as nine in ten like them can', function (): void {
+    $slots = array_values(array_filter(
+        firstWeekOf(People::all()['old, with little']),
+        static fn (Slot $slot): bool => $slot->exercise->pattern === 'squat',
+    ));
+    expect($slots)->not->toBe([]);
+    foreach ($slots as $slot) {
+        expect($slot->exercise->id)->toBeIn(['sit-to-stand', 'box-squat'])
+            ->and($slot->assignment->dose->count())->toBeGreaterThanOrEqual(3)->toBeLessThanOrEqual(6);
+    }
+});
+
+it('takes the heaviest there is where all of it is too light', function (): void {
+    // A rucksack with eight bricks in it, and no row with a brick in each hand.
+    $rows = array_filter(
+        firstWeekOf(People::all()['strong, with a rucksack and bricks']),
+        static fn (Slot $slot): bool => $slot->exercise->pattern === 'horizontal-pull',
+    );
+    expect($rows)->not->toBe([]);
+    foreach ($rows as $row) {
+        expect($row->assignment->setting->implement)->toBe('rucksack')
+            ->and($row->assignment->setting->massKg)->toBeGreaterThan(15.0)
+            ->and($row->exercise->position)->not->toBe('seated');
+    }
+});
+
+it('swings no more often than sharply, however long a plan goes on', function (): void {
+    $counts = [];
+    foreach (proposedTo(['weeks' => 10] + People::all()['no load overhead'])->weeks as $week) {
+        foreach ($week->days as $day) {
+            foreach ($day->work() as $slot) {
+                if ($slot->exercise->role($slot->assignment->setting) === Role::Power) {
+                    $counts[] = $slot->assignment->dose->count();
+                }
+            }
+        }
+    }
+    expect($counts)->not->toBe([])->and(max($counts))->toBeLessThanOrEqual(15);
+});
+
 it('gives who takes care the steadiest way of each movement', function (array $asked): void {
     $isCareful = People::brief($asked)->isCareful();
     $skill = array_map(static fn (Slot $slot): int => $slot->exercise->skill, firstWeekOf($asked));

@@ -117,7 +117,8 @@ it('learns of an exercise by itself, beside its pattern', function (): void {
     $after = somebody();
     for ($i = 0; $i < 6; $i++) {
         // A pattern known from one exercise, then another that is easier for this person than its sums say.
-        $after = $after->measured('squat', $i % 2 === 0 ? somebody()->capacity('squat') : $far, exercise: $i % 2 === 0 ? 'squat' : 'wide-squat');
+        [$said, $of] = $i % 2 === 0 ? [somebody()->capacity('squat'), 'squat'] : [$far, 'wide-squat'];
+        $after = $after->measured('squat', $said, exercise: $of);
     }
     [$one, $other, $pattern] = [$after->capacity('squat', 'squat'), $after->capacity('squat', 'wide-squat'), $after->capacity('squat')];
 
