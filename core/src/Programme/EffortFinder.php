@@ -45,7 +45,9 @@ final readonly class EffortFinder
     private const SURE_OF_THE_BODY = 0.8;
 
     /** Fewer repetitions than this are no set to begin with, for who takes care and with the body alone; our choice. */
-    private const FEWEST_SURE = 3;
+    private const FEWEST_SURE = 4;
+
+    private const FEWEST_OF_THE_WEAK = 3;
 
     private const FEWEST_OF_THE_BODY = 5;
 
@@ -298,9 +300,10 @@ final readonly class EffortFinder
             ? self::repetitions($capacity, $wholeKg, self::WEAKER)
             : RepetitionMaximum::repetitionsToFailure($capacity->kg, max(self::LEAST_KG, $wholeKg));
         [$fit, $tempo] = self::fit($exercise, $setting, $toFailure, $wanted, $brief);
-        $fit ??= $isCareful && self::isPlainest($exercise, $setting)
+        $few = $fit === null && $isCareful && self::isPlainest($exercise, $setting)
             ? self::fewOf($toFailure, self::repetitions($capacity, $wholeKg, self::SURE), $wanted)
             : null;
+        $fit ??= $few;
         if ($fit === null) {
             return null;
         }
@@ -309,7 +312,7 @@ final readonly class EffortFinder
         if ($isCareful || $isTheBody) {
             $share = $isCareful ? self::SURE : self::SURE_OF_THE_BODY;
             $sure = (int) floor(self::at($tempo, $exercise, self::repetitions($capacity, $wholeKg, $share)));
-            if ($sure < ($isCareful ? min(self::FEWEST_SURE, $wanted->fewest) : self::FEWEST_OF_THE_BODY)) {
+            if ($few === null && $sure < ($isCareful ? min(self::FEWEST_SURE, $wanted->fewest) : self::FEWEST_OF_THE_BODY)) {
                 return null;
             }
             // Nobody careful is asked for more; others stop where the reserve says so.
@@ -335,10 +338,11 @@ final readonly class EffortFinder
         );
     }
 
-    /** The body alone, done the plainest way there is. */
+    /** The body alone on its legs, done the plainest way there is: for the arms there is always a wall. */
     private static function isPlainest(Exercise $exercise, Setting $setting): bool
     {
-        return $setting->massKg <= 0 && $setting->band === null && $exercise->skill === 1 && $exercise->role($setting) === Role::Main;
+        return $setting->massKg <= 0 && $setting->band === null && $exercise->skill === 1
+            && ! $exercise->effort->isOfArms() && $exercise->role($setting) === Role::Main;
     }
 
     /** What the weak rise with all the same: as often as nine in ten like them can, and too seldom for a goal. */
@@ -346,7 +350,7 @@ final readonly class EffortFinder
     {
         $few = (int) floor($sure);
 
-        return $few < self::FEWEST_SURE || $few >= $wanted->fewest ? null : EffortFit::asking($toFailure, $few, $wanted);
+        return $few < self::FEWEST_OF_THE_WEAK || $few >= $wanted->fewest ? null : EffortFit::asking($toFailure, $few, $wanted);
     }
 
     /**
