@@ -134,9 +134,9 @@ it('names the one thing that would bring a swap where there is none', function (
 });
 
 it('names two things together where no single one would do', function (): void {
-    $client = Saltmarrow::client(Saltmarrow::trainer('elsewhere@saltmarrow.example'), ['left-arm-out']);
+    $client = Saltmarrow::client(Saltmarrow::trainer('elsewhere@saltmarrow.example'), ['left-arm-out', 'right-leg-out']);
     $this->actingAs($client->trainer);
-    $item = Saltmarrow::item(Saltmarrow::session($client), 'pullover', ['implement' => 'dumbbell', 'mass_kg' => 8]);
+    $item = Saltmarrow::item(Saltmarrow::session($client), 'one-arm-row', ['implement' => 'dumbbell', 'mass_kg' => 8]);
     $swaps = $this->getJson("/api/items/{$item->id}/swaps")->assertOk()->assertJsonPath('candidates', [])->json();
     expect($swaps['openers'])->not->toBe([])->and($swaps['openers'][0]['pieces'])->toBe(2)
         ->and($swaps['openers'][0]['words'])->toContain('chair');
@@ -152,7 +152,7 @@ it('reckons a moved setting, uses it, and the Floor knows it', function (): void
     $offered = array_values(
         array_filter(
             $candidates,
-            fn (array $candidate): bool => ($candidate['setting']['band']['layout'] ?? '') === 'two-feet' && array_filter(
+            fn (array $candidate): bool => str_contains($candidate['words'], 'cm below the ends') && array_filter(
                 $candidate['controls'],
                 fn (array $control): bool => $control['name'] === 'gripCm',
             ) !== [],
