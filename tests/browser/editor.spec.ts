@@ -86,7 +86,7 @@ test('a week is built by hand: dragged, written, shaped, asked for, and mended w
 
   // From the catalogue, a rung of this shelf.
   await page.getByLabel('From the catalogue').fill('biceps')
-  await page.getByRole('button', { name: 'Rungs of Biceps curl' }).click()
+  await page.getByRole('button', { name: 'Loads of Biceps curl' }).click()
   const catalogue = page.getByRole('region', { name: 'Catalogue' })
   await expect(catalogue).toContainText('6 kg')
   await drag(page, 'exercise/biceps-curl', rowOf(page, 'Monday', 'Bent-over row'))

@@ -78,7 +78,7 @@ test('from today’s visits to a logged set in the ledger', async ({ page }) => 
   await expect(squat).toContainText('Next time')
   await expect(
     squat
-      .getByRole('group', { name: /Rungs for Squat/ })
+      .getByRole('group', { name: /Loads for Squat/ })
       .getByRole('button')
       .first(),
   ).toBeVisible()

@@ -47,7 +47,7 @@ final readonly class OptionFinder
     private const ALIKE = 0.01;
 
     /** Where everything is too light, what comes to less than so much of the heaviest is not worth setting up; our choice. */
-    private const NEARLY_HEAVIEST = 0.8;
+    private const NEARLY_HEAVIEST = 0.4;
 
     /** With so many exercises that are work no drill is; our choice. */
     private const ENOUGH = 4;
@@ -162,25 +162,27 @@ final readonly class OptionFinder
             if (Movement::of($exercise->pattern) !== $movement || ! $this->isPlanned($exercise, $brief)) {
                 continue;
             }
-            $heaviest = null;
-            // Of equally heavy ones the quickest comes first.
+            // With both sides at once and with one after the other, which takes twice as long; of equally heavy ones the quickest.
+            $heaviest = [];
             foreach ($this->rungs->usable($exercise, $brief->situation) as ['rung' => $rung, 'wholeKg' => $wholeKg]) {
                 $effort = $exercise->role($rung->setting) === Role::Main && $brief->situation->client->preferences->scoreOf($rung) > 0.0
                     ? $this->efforts->farTooLight($exercise, $rung->setting, $wholeKg, $brief)
                     : null;
                 $option = $effort === null ? null : $this->built($exercise, $rung, $wholeKg, $effort, $brief);
-                if ($option !== null && ($heaviest === null || ! self::feelAlike($option, $heaviest))) {
-                    $heaviest = $option;
+                $way = $exercise->isOneSidedIn($rung->setting) ? 'one side' : 'both';
+                if ($option !== null && (! isset($heaviest[$way]) || ! self::feelAlike($option, $heaviest[$way]))) {
+                    $heaviest[$way] = $option;
                 }
             }
-            if ($heaviest !== null) {
-                $found[] = $heaviest;
-            }
+            $most = max([0.0, ...array_map(static fn (PlanOption $option): float => $option->wholeKg ?? 0.0, $heaviest)]);
+            $worth = array_filter($heaviest, static fn (PlanOption $option): bool => $option->wholeKg >= self::NEARLY_HEAVIEST * $most);
+            usort($worth, static fn (PlanOption $one, PlanOption $two): int => $two->match <=> $one->match);
+            $found = [...$found, ...($worth === [] ? [] : [$worth])];
         }
-        usort($found, static fn (PlanOption $one, PlanOption $two): int => [$one->exercise->skill, -$one->match, $one->rung->setUpSeconds]
-            <=> [$two->exercise->skill, -$two->match, $two->rung->setUpSeconds]);
+        $order = static fn (PlanOption $one): array => [$one->exercise->skill, -$one->match, $one->rung->setUpSeconds];
+        usort($found, static fn (array $one, array $two): int => $order($one[0]) <=> $order($two[0]));
 
-        return array_slice($found, 0, self::WAYS);
+        return array_merge(...array_slice($found, 0, self::WAYS));
     }
 
     /**

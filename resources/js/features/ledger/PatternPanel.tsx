@@ -40,7 +40,7 @@ export function PatternPanel({ pattern }: { pattern: LedgerPattern }) {
         <div>
           <h2 className="soft text-base font-normal">The loads of the shelf for this lift</h2>
           <RailLine
-            title={`Rungs for ${pattern.name}`}
+            title={`Loads for ${pattern.name}`}
             unit={pattern.unit}
             zero={pattern.reference.toLowerCase()}
             focused={focused}

@@ -126,7 +126,7 @@ export function Planning({
           {propose.isPending && (
             <p role="status" className="mt-2 flex items-center gap-3">
               <span className="loading loading-dots loading-md text-primary" aria-hidden="true" />
-              Trying rungs, sets and days…
+              Trying loads, sets and days…
             </p>
           )}
         </PlanForm>

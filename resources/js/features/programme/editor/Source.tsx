@@ -52,7 +52,7 @@ function Entry({
       <button
         type="button"
         aria-expanded={isOpen}
-        aria-label={`Rungs of ${entry.name}`}
+        aria-label={`Loads of ${entry.name}`}
         className="grow cursor-pointer text-left"
         onClick={onOpen}
       >
