@@ -41,7 +41,7 @@ function GroupRow({ group }: { group: CheckGroup }) {
 }
 
 /** Checks that are shown before somebody asks for more. */
-const first = 3
+const first = 1
 
 export function CheckRow({ check }: { check: WeekCheck }) {
   const verdict = check.verdict as Verdict
