@@ -206,9 +206,7 @@ test('no page goes on for ever, at either size, none goes off the side, and each
       ])
       heights.push(`${width} ${path}: ${size[0]} px`)
       expect(size[1], `${path} at ${width}`).toBeLessThanOrEqual(width)
-      // A running week is as long as what was said and logged of it: a tenth more on some days of the demo.
-      const spare = path.endsWith('/programme') ? 1.1 : 1
-      expect(size[0], `${path} at ${width}`).toBeLessThanOrEqual(most * spare)
+      expect(size[0], `${path} at ${width}`).toBeLessThanOrEqual(most)
       const text = await page.getByRole('main').innerText()
       expect(ourOwn.filter((word) => word.test(text)).length, `words of our own on ${path}`).toBeLessThanOrEqual(2)
     }
