@@ -5,7 +5,7 @@ import { briefDay } from '../../shared/lib/time'
 import { editsOptions } from './queries'
 
 /** Shown at once, and at most. */
-const first = 3
+const first = 2
 const most = 20
 
 /** What was changed since it was kept, by hand or because of what was logged, and why. */

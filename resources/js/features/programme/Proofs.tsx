@@ -40,7 +40,7 @@ function GroupRow({ group }: { group: CheckGroup }) {
   )
 }
 
-/** Checks that are shown before somebody asks for more. */
+/** Checks that are shown before somebody asks for more: what matters most. */
 const first = 1
 
 export function CheckRow({ check }: { check: WeekCheck }) {
@@ -71,7 +71,7 @@ export function MuscleBands({ muscles, title }: { muscles: MuscleSets[]; title: 
       <p className="soft text-sm">The pale band is what does a muscle good; a helping muscle counts half.</p>
       <ul className="mt-2">
         {muscles.map((one) => (
-          <li key={one.muscle} className="grid grid-cols-[8.5rem_1fr_3rem] items-center gap-x-2 py-0.5 text-sm">
+          <li key={one.muscle} className="grid grid-cols-[8.5rem_1fr_3rem] items-center gap-x-2 text-sm">
             <span>{one.muscle}</span>
             <span className="muscle-line" aria-hidden="true">
               <span
@@ -112,7 +112,7 @@ export function Checks({ programme }: { programme: Programme }) {
           · {good.length} of {checks.length} good
         </span>
       </h3>
-      <ul className="gap-x-8 md:columns-2">
+      <ul>
         {open.slice(0, first).map((group) => (
           <GroupRow key={`${group.name} ${group.verdict} ${group.wanted}`} group={group} />
         ))}
