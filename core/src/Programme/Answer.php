@@ -74,6 +74,28 @@ final readonly class Answer
         ?Tempo $tempo,
         Brief $brief,
     ): NextTarget {
+        $target = $this->found($exercise, $wholeKgs, $current, $reps, $reserve, $pain, $tempo, $brief);
+        $sharp = max(Wanted::of($brief, isFirst: false)->most, EffortFinder::SHARP_REPETITIONS);
+
+        return $exercise->pattern !== 'power' || $target->reps <= $sharp ? $target : NextTarget::standing(
+            'hold',
+            $target->rung ?? $current,
+            $sharp,
+            "What flies is done sharply: {$sharp} repetitions are enough.",
+        );
+    }
+
+    /** @param  list<float>  $wholeKgs */
+    private function found(
+        Exercise $exercise,
+        array $wholeKgs,
+        int $current,
+        int $reps,
+        float $reserve,
+        bool $pain,
+        ?Tempo $tempo,
+        Brief $brief,
+    ): NextTarget {
         $small = NextTarget::after($wholeKgs, $current, $reps, $reserve, $pain, $brief->goal);
         $left = $pain ? null : $this->left($exercise, $wholeKgs[$current], $reps, $tempo, $brief);
         $wanted = Wanted::of($brief, isFirst: false);

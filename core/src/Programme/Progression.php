@@ -176,7 +176,7 @@ final readonly class Progression
             return [$now->doing($more), $isBridge ? "{$said}: no load up fits yet." : "{$said}."];
         }
         if ($isBridge && $expected->repetitions($wanted->leastReserve) > $count) {
-            return [$now, $now->tempo === null
+            return [$now, $now->tempo === null && $now->role !== Role::Power
                 ? 'Bridge: thirty repetitions are enough; slower lowering, a pause or added fill next.'
                 : self::SAME];
         }

@@ -53,6 +53,11 @@ final readonly class WeekScore
     /** A set by what its exercise is to a plan: main lifts carry it, drills are work only where nothing else is left. */
     public const ROLES = ['main' => 1.0, 'power' => 1.0, 'trunk' => 0.0, 'builder' => -1.0, 'drill' => -4.0];
 
+    /** Each set beyond the third of what helps and carries nothing: the minutes belong to what carries the plan. */
+    public const HELPS = 3;
+
+    public const TOO_MUCH_HELP = 2.0;
+
     /** Each working set that main lifts are short of half of them. */
     public const SHORT_OF_HALF = 6.0;
 
@@ -120,7 +125,7 @@ final readonly class WeekScore
                 if ($movement !== null) {
                     $movements[$movement->value] = true;
                 }
-                $parts['roles'] += self::ROLES[$option->role->value] * $sets;
+                $parts['roles'] += self::role($option, $sets);
                 $main += $option->isMain() ? $sets : 0;
                 $all += $sets;
                 $seconds += WeekState::boundSeconds($option, $sets, $brief);
@@ -159,10 +164,16 @@ final readonly class WeekScore
     public static function slot(PlanOption $option, int $sets, Brief $brief): float
     {
         return $sets === 0 ? 0.0 : self::LIKED * $option->liking
-            + self::ROLES[$option->role->value] * $sets
+            + self::role($option, $sets)
             - self::MISMATCH * (1 - $option->match) * $sets
             - self::farFromBasic($option, $brief)
             - self::SET_UP_MINUTE * $option->rung->setUpSeconds / 60;
+    }
+
+    /** What so many sets of an exercise are to a plan. */
+    private static function role(PlanOption $option, int $sets): float
+    {
+        return self::ROLES[$option->role->value] * $sets - ($option->isMain() ? 0.0 : self::TOO_MUCH_HELP * max(0, $sets - self::HELPS));
     }
 
     /** Plain lifts first: what takes skill, mixes movements or only holds is for when there is nothing plainer. */

@@ -63,6 +63,8 @@ it('calls no drill, no stretch and no empty hand a main lift', function (): void
     }
     $catalogue = Shipped::catalogue();
     expect($catalogue->exercise('hip-hinge-drill')->role(Setting::of('dumbbell', 5.0)))->toBe(Role::Drill)
+        // The backs of the arms: a push-up is the press.
+        ->and($catalogue->exercise('chair-dip')->role(Setting::bodyWeight(supportHeightM: 0.45)))->toBe(Role::Builder)
         ->and($catalogue->exercise('lateral-raise')->role(Setting::bodyWeight()))->toBe(Role::Drill)
         ->and($catalogue->exercise('kettlebell-swing')->role(Setting::of('kettlebell', 16.0)))->toBe(Role::Power)
         ->and($catalogue->exercise('glute-bridge')->role(Setting::bodyWeight()))->toBe(Role::Builder)

@@ -81,3 +81,11 @@ it('never asks for less of who is stronger', function (): void {
         $last = max($last, $asked);
     }
 });
+
+it('swings no more often than sharply, whatever strength would allow', function (): void {
+    $brief = HandMade::brief(6, null, Goal::Strength)->knowing(['power' => Capacity::expected(90.0, 0.05, Capacity::SETS)]);
+    $after = static fn (int $reps): NextTarget => Answer::of(Shipped::catalogue(), Shipped::model())
+        ->after(Shipped::catalogue()->exercise('kettlebell-swing'), [30.0], 0, $reps, 5.0, false, null, $brief);
+    expect($after(15)->reps)->toBe(15)->and($after(15)->why)->toContain('sharply')
+        ->and($after(8)->reps)->toBeGreaterThan(8)->toBeLessThanOrEqual(15);
+});

@@ -165,6 +165,15 @@ it('swings no more often than sharply, however long a plan goes on', function ()
     expect($counts)->not->toBe([])->and(max($counts))->toBeLessThanOrEqual(15);
 });
 
+it('gives what helps no more sets than three', function (array $asked): void {
+    $most = [];
+    foreach (firstWeekOf($asked) as $slot) {
+        $role = $slot->exercise->role($slot->assignment->setting);
+        $most[] = in_array($role, [Role::Main, Role::Power], true) ? 0 : $slot->assignment->sets;
+    }
+    expect(max($most))->toBeLessThanOrEqual(3);
+})->with(array_map(static fn (array $asked): array => [$asked], People::all()));
+
 it('gives who takes care the steadiest way of each movement', function (array $asked): void {
     $isCareful = People::brief($asked)->isCareful();
     $skill = array_map(static fn (Slot $slot): int => $slot->exercise->skill, firstWeekOf($asked));
