@@ -74,28 +74,6 @@ final readonly class Answer
         ?Tempo $tempo,
         Brief $brief,
     ): NextTarget {
-        $target = $this->found($exercise, $wholeKgs, $current, $reps, $reserve, $pain, $tempo, $brief);
-        $sharp = max(Wanted::of($brief, isFirst: false)->most, EffortFinder::SHARP_REPETITIONS);
-
-        return $exercise->pattern !== 'power' || $target->reps <= $sharp ? $target : NextTarget::standing(
-            'hold',
-            $target->rung ?? $current,
-            $sharp,
-            "What flies is done sharply: {$sharp} repetitions are enough.",
-        );
-    }
-
-    /** @param  list<float>  $wholeKgs */
-    private function found(
-        Exercise $exercise,
-        array $wholeKgs,
-        int $current,
-        int $reps,
-        float $reserve,
-        bool $pain,
-        ?Tempo $tempo,
-        Brief $brief,
-    ): NextTarget {
         $small = NextTarget::after($wholeKgs, $current, $reps, $reserve, $pain, $brief->goal);
         $left = $pain ? null : $this->left($exercise, $wholeKgs[$current], $reps, $tempo, $brief);
         $wanted = Wanted::of($brief, isFirst: false);
@@ -104,7 +82,7 @@ final readonly class Answer
             && ($reserve >= Strength::OR_MORE || $reserve > $wanted->mostReserve + self::TOO_MANY);
         $isHard = $small->step === 'down' || $reps + $reserve < $wanted->fewest + $wanted->leastReserve;
         if ($left === null || ! ($isEasy || $isHard)) {
-            return $small;
+            return self::sharply($small, $exercise, $wanted);
         }
         $found = null;
         foreach ($wholeKgs as $rung => $kg) {
@@ -119,7 +97,7 @@ final readonly class Answer
             }
         }
 
-        return match (true) {
+        return self::sharply(match (true) {
             $found !== null => NextTarget::standing(
                 $isEasy ? 'up' : 'down',
                 $found[0],
@@ -137,7 +115,20 @@ final readonly class Answer
                 self::why($left, 0, $wanted),
             ),
             default => $small,
-        };
+        }, $exercise, $wanted);
+    }
+
+    /** What flies is done sharply or not at all, however many more there would be. */
+    private static function sharply(NextTarget $target, Exercise $exercise, Wanted $wanted): NextTarget
+    {
+        $most = max($wanted->most, EffortFinder::SHARP_REPETITIONS);
+
+        return $exercise->pattern !== 'power' || $target->reps <= $most ? $target : NextTarget::standing(
+            'hold',
+            (int) $target->rung,
+            $most,
+            "What flies is done sharply: {$most} repetitions are enough.",
+        );
     }
 
     private static function why(float $left, int $steps, Wanted $wanted): string

@@ -45,7 +45,8 @@ final readonly class Strength
      * @param  array<string, float>  $mean  Logarithm of the whole load that can be lifted once, by pattern.
      * @param  array<string, array<string, float>>  $covariance
      * @param  array<string, float>  $ownKg  The body's own part of each reference lift.
-     * @param  array<string, float>  $began  Variance before anything was on record.
+     * @param  array<string, float>  $began  Variance before anything was on record; of an exercise, by how much it may differ from
+     *     its pattern.
      * @param  array<string, string>  $seen  `tests` or `sets`, where there was one of that pattern.
      */
     private function __construct(
@@ -84,12 +85,12 @@ final readonly class Strength
         return isset($this->mean[$pattern]);
     }
 
-    /** @return array<string, Capacity> Of every pattern. */
+    /** @return array<string, Capacity> Of every pattern, and of every exercise that was done. */
     public function capacities(): array
     {
         $capacities = [];
-        foreach ($this->mean as $pattern => $log) {
-            $capacities[$pattern] = Capacity::expected(exp($log), sqrt($this->covariance[$pattern][$pattern]), $this->from($pattern));
+        foreach (array_keys($this->mean) as $of) {
+            $capacities[$of] = $this->capacityAt($of);
         }
 
         return $capacities;
@@ -99,9 +100,13 @@ final readonly class Strength
     public function capacity(string $pattern, ?string $exercise = null): Capacity
     {
         $of = $exercise === null ? $pattern : Capacity::key($pattern, $exercise);
-        $of = isset($this->mean[$of]) ? $of : $pattern;
 
-        return Capacity::expected(exp($this->mean[$of]), sqrt($this->covariance[$of][$of]), $this->from($of));
+        return $this->capacityAt(isset($this->mean[$of]) ? $of : $pattern);
+    }
+
+    private function capacityAt(string $key): Capacity
+    {
+        return Capacity::expected(exp($this->mean[$key]), sqrt($this->covariance[$key][$key]), $this->from($key));
     }
 
     private static function patternOf(string $key): string
