@@ -170,25 +170,29 @@ export function Proofs({ programme }: { programme: Programme }) {
       )}
       {programme.total !== null && (
         <section aria-label="Score">
-          <h3 className="text-lg">
-            Score <span className="figure-number text-2xl">{programme.total}</span>{' '}
-            <span className="soft text-base">points</span>
-          </h3>
-          <table className="w-full text-sm">
-            <tbody>
-              {programme.score.map((part) => (
-                <tr key={part.name} className="border-b border-base-300">
-                  <th scope="row" className="py-1 pr-2 text-left align-top">
-                    {part.name}
-                  </th>
-                  <td className="soft py-1">{part.words}</td>
-                  <td className="py-1 pl-2 text-right align-top whitespace-nowrap">
-                    {part.points < 0 ? `−${-part.points}` : part.points}
-                  </td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
+          <details>
+            <summary className="cursor-pointer">
+              <h3 className="inline text-lg">
+                Score <span className="figure-number text-2xl">{programme.total}</span>{' '}
+                <span className="soft text-base">points</span>
+              </h3>
+            </summary>
+            <table className="w-full text-sm">
+              <tbody>
+                {programme.score.map((part) => (
+                  <tr key={part.name} className="border-b border-base-300">
+                    <th scope="row" className="py-1 pr-2 text-left align-top">
+                      {part.name}
+                    </th>
+                    <td className="soft py-1">{part.words}</td>
+                    <td className="py-1 pl-2 text-right align-top whitespace-nowrap">
+                      {part.points < 0 ? `−${-part.points}` : part.points}
+                    </td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          </details>
         </section>
       )}
     </aside>
