@@ -32,6 +32,7 @@ test('the main views', async ({ page }) => {
   await page.goto('/clients/4/shelf')
   await page.getByRole('region', { name: 'Coverage' }).scrollIntoViewIfNeeded()
   await page.getByText('Every pattern, with its loads').click()
+  await page.getByText('Trying one thing after the other').waitFor({ state: 'hidden' })
   await page.getByRole('heading', { name: 'Coverage' }).evaluate((heading) => heading.scrollIntoView())
   await picture('coverage')
   await page.goto('/clients/1/programme')
