@@ -130,7 +130,8 @@ Route::middleware(['auth:sanctum', FollowProgrammes::class])->group(function ():
     Route::post('clients/{client}/shelf-lines', [ParsedLineController::class, 'show']);
     Route::post('clients/{client}/fills', [FillController::class, 'show']);
     Route::get('clients/{client}/coverage', [CoverageController::class, 'show'])->can('view', 'client');
-    Route::get('clients/{client}/coverage/additions', [CoverageController::class, 'additions'])->can('view', 'client');
+    Route::get('clients/{client}/coverage/additions/{place}', [CoverageController::class, 'addition'])
+        ->whereNumber('place')->can('view', 'client');
     Route::scopeBindings()->group(function (): void {
         Route::get('clients/{client}/shelf-items/{shelf_item}/plates', [PlateController::class, 'show'])->can('view', 'client');
         Route::post('clients/{client}/shelf-items/{shelf_item}/check', [SupportCheckController::class, 'store']);

@@ -64,7 +64,7 @@ it('does not know another trainer’s client, in any way in', function (string $
     'read a line' => ['POST', fn ($test) => "clients/{$test->client->id}/shelf-lines", []],
     'fill' => ['POST', fn ($test) => "clients/{$test->client->id}/fills", []],
     'coverage' => ['GET', fn ($test) => "clients/{$test->client->id}/coverage", []],
-    'what would open more' => ['GET', fn ($test) => "clients/{$test->client->id}/coverage/additions", []],
+    'what would open more' => ['GET', fn ($test) => "clients/{$test->client->id}/coverage/additions/0", []],
     'bench' => ['GET', fn ($test) => "clients/{$test->client->id}/bench", []],
     'readings' => ['GET', fn ($test) => "clients/{$test->client->id}/bench/stream", []],
     'hang' => ['POST', fn ($test) => "clients/{$test->client->id}/bench/hang", []],

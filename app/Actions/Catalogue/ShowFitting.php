@@ -10,7 +10,6 @@ use App\Models\Client;
 use App\Support\KeptAnswers;
 use NimbleShelf\Core\Catalogue\Catalogue;
 use NimbleShelf\Core\Catalogue\Exercise;
-use NimbleShelf\Core\Matching\Cautions;
 use NimbleShelf\Core\Matching\ShelfRungs;
 
 /** Which exercises of the catalogue a client can do here: their limits allow it, and the shelf and the room have what it takes. */
@@ -32,8 +31,7 @@ final readonly class ShowFitting
             static fn (Exercise $exercise): string => $exercise->id,
             array_filter(
                 $this->catalogue->exercises,
-                fn (Exercise $exercise): bool => Cautions::against($exercise, $situation) === []
-                    && $this->rungs->usable($exercise, $situation) !== [],
+                fn (Exercise $exercise): bool => $this->rungs->isAnyUsable($exercise, $situation),
             ),
         )), $client->id);
 

@@ -14,17 +14,13 @@ use App\Support\KeptAnswers;
 use NimbleShelf\Core\Catalogue\Catalogue;
 use NimbleShelf\Core\Catalogue\Pattern;
 use NimbleShelf\Core\Matching\Client as CoreClient;
-use NimbleShelf\Core\Matching\Situation;
 use NimbleShelf\Core\Shelf\Addition;
-use NimbleShelf\Core\Shelf\AdditionGain;
 use NimbleShelf\Core\Shelf\Coverage;
 use NimbleShelf\Core\Shelf\PatternCoverage;
 
 /** How far a client's shelf reaches in each pattern, what is missing, and which one thing would open most. */
 final readonly class ShowCoverage
 {
-    private const ADDITIONS_SHOWN = 6;
-
     public function __construct(
         private Coverage $coverage,
         private Catalogue $catalogue,
@@ -36,7 +32,7 @@ final readonly class ShowCoverage
     public function handle(Client $client): CoverageResource
     {
         $situation = $this->describe->situation($client);
-        $covered = $this->covered($situation);
+        $covered = $this->covered($client);
 
         return new CoverageResource(
             clientId: $client->id,
@@ -45,31 +41,42 @@ final readonly class ShowCoverage
                 $covered,
             )),
             missing: array_map(static fn (Pattern $pattern): string => $pattern->name, $this->coverage->missing($covered)),
+            additions: count(Addition::usual()),
         );
     }
 
-    /** @return list<AdditionResource> Single things that would open more, most first. */
-    public function additions(Client $client): array
+    /**
+     * What one addition opens; null where it opens nothing.
+     *
+     * @param  int  $place  On the list of the usual ones, under which what it brings is kept.
+     */
+    public function addition(Client $client, Addition $addition, int $place): ?AdditionResource
     {
-        $situation = $this->describe->situation($client);
-        $gains = $this->kept->of('additions', $situation, fn (): array => array_map(
-            static fn (AdditionGain $gain): array => [
-                $gain->addition->how, $gain->addition->words, $gain->opened, $gain->further, $gain->closed, $gain->score(), $gain->sum(),
-            ],
-            array_slice(
-                $this->coverage->gains($situation, $this->covered($situation), Addition::usual()),
-                0,
-                self::ADDITIONS_SHOWN,
-            ),
-        ));
+        $plain = $this->describe->plainSituation($client);
+        $gain = $this->coverage->gainOf(
+            $addition,
+            $this->kept->of("addition.{$place}", $plain, fn (): array => $this->coverage->brings($addition, $plain)),
+            $this->describe->person($client),
+            $this->covered($client),
+        );
 
-        return array_map(static fn (array $gain): AdditionResource => new AdditionResource(...$gain), $gains);
+        return $gain->score() <= 0 ? null : new AdditionResource(
+            $addition->how,
+            $addition->words,
+            $gain->opened,
+            $gain->further,
+            $gain->closed,
+            $gain->score(),
+            $gain->sum(),
+        );
     }
 
-    /** @return array<string, PatternCoverage> By pattern. */
-    private function covered(Situation $situation): array
+    /** @return array<string, PatternCoverage> By pattern; the same whatever has been logged. */
+    private function covered(Client $client): array
     {
-        return $this->kept->of('coverage', $situation, fn (): array => $this->coverage->of($situation));
+        $plain = $this->describe->plainSituation($client);
+
+        return $this->kept->of('coverage', $plain, fn (): array => $this->coverage->of($plain));
     }
 
     private function pattern(PatternCoverage $covered, CoreClient $person): PatternCoverageResource

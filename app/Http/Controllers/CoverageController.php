@@ -6,8 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Actions\Shelf\ShowCoverage;
 use App\Http\Resources\Shelf\CoverageResource;
+use App\Http\Resources\Shelf\TriedAdditionResource;
 use App\Models\Client;
-use Illuminate\Http\JsonResponse;
+use NimbleShelf\Core\Shelf\Addition;
 
 final class CoverageController extends Controller
 {
@@ -16,9 +17,9 @@ final class CoverageController extends Controller
         return $show->handle($client);
     }
 
-    /** Asked for apart: trying every thing of the list takes longer than looking at the shelf. */
-    public function additions(Client $client, ShowCoverage $show): JsonResponse
+    /** Asked for one by one: trying every thing of the list takes longer than looking at the shelf. */
+    public function addition(Client $client, int $place, ShowCoverage $show): TriedAdditionResource
     {
-        return response()->json($show->additions($client));
+        return new TriedAdditionResource($show->addition($client, Addition::usual()[$place] ?? abort(404), $place));
     }
 }

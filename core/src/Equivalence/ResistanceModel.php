@@ -40,8 +40,14 @@ final class ResistanceModel
     /** So many curves are kept before all are let go; about 8 MB. */
     private const KEPT = 4000;
 
+    /** So many summaries are kept in this run before all are let go; about 8 MB. */
+    private const SUMMED = 20000;
+
     /** @var array<string, ResistanceCurve> */
     private array $curves = [];
+
+    /** @var array<string, CurveSummary> Of this run; where a store keeps them, it does. */
+    private array $summed = [];
 
     /** @var array<string, float> How far anchored bands pull off the line of their movements, degrees. */
     private array $pulls = [];
@@ -107,17 +113,22 @@ final class ResistanceModel
         if ($school !== School::Mean) {
             return $this->curve($exercise, $body, $setting);
         }
-        $key = $this->summaries === null
-            ? ''
-            : "{$exercise->id}|{$exercise->geometryKey}|{$body->key}|{$setting->implement}|{$setting->key()}";
-        $known = $this->summaries?->find($key);
+        $key = "{$exercise->id}|{$exercise->geometryKey}|{$body->key}|{$setting->implement}|{$setting->key()}";
+        $known = $this->summed[$key] ?? $this->summaries?->find($key);
         if ($known !== null) {
             return $known;
         }
         $summary = $this->summedUp($exercise, $body, $setting);
-        $this->summaries?->keep($key, $summary);
+        if ($this->summaries !== null) {
+            $this->summaries->keep($key, $summary);
 
-        return $summary;
+            return $summary;
+        }
+        if (count($this->summed) >= self::SUMMED) {
+            $this->summed = [];
+        }
+
+        return $this->summed[$key] = $summary;
     }
 
     private function summedUp(Exercise $exercise, Body $body, Setting $setting): CurveSummary

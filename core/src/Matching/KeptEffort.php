@@ -94,6 +94,7 @@ final readonly class KeptEffort
     }
 
     /**
+     * @param  \Closure(): ResistanceCurve  $curve  Asked only where a shorter range may be.
      * @param  float  $wholeKg  What the rung comes to, in kilograms of the reference lift.
      * @param  bool  $mayPause  False for who must not hold under load.
      * @param  Execution|null  $execution  Set by hand; null to find a tempo.
@@ -101,7 +102,7 @@ final readonly class KeptEffort
      */
     public static function on(
         Exercise $exercise,
-        ResistanceCurve $curve,
+        \Closure $curve,
         Ability $ability,
         float $wholeKg,
         Prescription $prescription,
@@ -229,8 +230,9 @@ final readonly class KeptEffort
         );
     }
 
+    /** @param  \Closure(): ResistanceCurve  $curve */
     private static function lessHeavy(
-        ResistanceCurve $curve,
+        \Closure $curve,
         Ability $ability,
         float $wholeKg,
         float $possible,
@@ -244,7 +246,7 @@ final readonly class KeptEffort
         $range = null;
         $rangeRatio = 1.0;
         if ($reps < $least) {
-            [$ratio, $how] = self::easierPart($curve);
+            [$ratio, $how] = self::easierPart($curve());
             if ($ratio < self::WORTH_CUTTING) {
                 [$range, $rangeRatio] = [$how, $ratio];
                 $reps = (int) round(min($target, $ability->repetitionsToFailure($wholeKg * $ratio) - $reserve));

@@ -65,15 +65,12 @@ final readonly class MatchScore
     /**
      * @param  float  $closeness  Of the movement patterns, 0 to 1.
      * @param  float  $effortOff  How far the load is off, as the natural logarithm of a ratio: of repetitions, or of loads of a hold.
-     * @param  ResistanceCurve  $prescribed  Of what is prescribed.
-     * @return list<MatchPart>
+     * @return list<MatchPart> Its shape as if it were the same.
      */
     public function parts(
         Rung $rung,
-        ResistanceCurve $curve,
         Exercise $wanted,
         Prescription $prescription,
-        ResistanceCurve $prescribed,
         float $closeness,
         float $effortOff,
         Preferences $preferences,
@@ -86,7 +83,7 @@ final readonly class MatchScore
             'muscles' => self::muscleOverlap($wanted, $exercise),
             'effort' => exp(-($exercise->isHold ? 2.0 : 1.3) * abs($effortOff)),
             'limbs' => $sameLimbs ? 1.0 : self::OTHER_LIMBS,
-            'shape' => exp(-1.5 * $curve->shapeDifferenceFrom($prescribed)),
+            'shape' => 1.0,
             // Two things at once are more to hold and to watch than their seconds say.
             'set-up' => min(
                 $rung->setting->band !== null && $rung->setting->massKg > 0 ? self::COMBINED : 1.0,
@@ -100,6 +97,12 @@ final readonly class MatchScore
             array_keys($scores),
             array_values($scores),
         );
+    }
+
+    /** How alike two lifts are in where they are hard, 0 to 1. */
+    public static function shape(ResistanceCurve $curve, ResistanceCurve $prescribed): float
+    {
+        return exp(-1.5 * $curve->shapeDifferenceFrom($prescribed));
     }
 
     /** What no rung of an exercise can match more than, 0 to 1: for leaving out early what cannot come among the best. */

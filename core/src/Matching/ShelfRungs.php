@@ -28,8 +28,14 @@ final readonly class ShelfRungs
     /** Rungs of the same band lie at least this far apart. */
     private const BAND_APART = 1.06;
 
+    /** @var \WeakMap<Situation, array<string, list<array{rung: Rung, wholeKg: float}>>> What is usable while its situation lives. */
+    private \WeakMap $known;
+
     public function __construct(private ResistanceModel $model, private RungFinder $finder, private BandSolver $bands)
     {
+        /** @var \WeakMap<Situation, array<string, list<array{rung: Rung, wholeKg: float}>>> $known */
+        $known = new \WeakMap;
+        $this->known = $known;
     }
 
     public static function of(ResistanceModel $model): self
@@ -142,6 +148,50 @@ final readonly class ShelfRungs
      * @return list<array{rung: Rung, wholeKg: float}> Kilograms of the pattern's reference lift, body included.
      */
     public function usable(Exercise $exercise, Situation $situation, School $school = School::Mean, ?\Closure $only = null): array
+    {
+        if ($only !== null) {
+            return $this->found($exercise, $situation, $school, $only);
+        }
+        $key = "{$school->value}|{$exercise->id}|{$exercise->geometryKey}";
+        $known = $this->known[$situation] ?? [];
+        if (! isset($known[$key])) {
+            $known[$key] = $this->found($exercise, $situation, $school, null);
+            $this->known[$situation] = $known;
+        }
+
+        return $known[$key];
+    }
+
+    /** Whether `usable()` finds any rung, known as soon as one is found. */
+    public function isAnyUsable(Exercise $exercise, Situation $situation): bool
+    {
+        if (Cautions::against($exercise, $situation) !== []) {
+            return false;
+        }
+        $roots = $this->finder->rungs($exercise, $situation)['rungs'];
+        // What needs no band is reckoned soonest, and a rig as it stands before all its grips.
+        usort($roots, static fn (Rung $one, Rung $two): int => ($one->setting->band !== null) <=> ($two->setting->band !== null));
+        foreach ($roots as $root) {
+            if ($this->usableKg($root, $root->setting, $situation, School::Mean) !== null) {
+                return true;
+            }
+        }
+        foreach ($roots as $root) {
+            foreach ($this->bands->settings($root, $situation->client->body, School::Mean, $exercise->pattern) as $setting) {
+                if ($this->usableKg($root, $setting, $situation, School::Mean) !== null) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @param  (\Closure(Rung): bool)|null  $only
+     * @return list<array{rung: Rung, wholeKg: float}>
+     */
+    private function found(Exercise $exercise, Situation $situation, School $school, ?\Closure $only): array
     {
         if (Cautions::against($exercise, $situation) !== []) {
             return [];

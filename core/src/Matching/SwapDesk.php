@@ -259,9 +259,9 @@ final readonly class SwapDesk
         }
         $asked = $this->askedOf($rung->exercise, $asked, $kinship, $situation->client);
         $wholeKg = $this->model->wholeKg($rung->exercise, $situation->client->body, $curve, $school, $asked->pattern);
-        $rated = $this->rated($rung, $curve, $wholeKg, $asked, $kinship, $situation->client, $execution);
+        $rated = $this->rated($rung, $wholeKg, $asked, $kinship, $situation->client, $execution);
 
-        return is_string($rated) ? $rated : $this->candidate($rated, $situation, $school);
+        return is_string($rated) ? $rated : $this->candidate($this->withShape($rated, $situation->client), $situation, $school);
     }
 
     /** @param  list<Internal\Rated>  $found */
@@ -366,8 +366,12 @@ final readonly class SwapDesk
                 $kind = $rung->setting->band === null
                     ? $rung->setting->implement
                     : implode('+', array_map(static fn (Thing $thing): string => $thing->id, $rung->things));
+                // A curve is reckoned only where it could tell.
                 if (! isset($best[$kind]) || $rated->isBetterThan($best[$kind])) {
-                    $best[$kind] = $rated;
+                    $rated = $this->withShape($rated, $situation->client);
+                    if (! isset($best[$kind]) || $rated->isBetterThan($best[$kind])) {
+                        $best[$kind] = $rated;
+                    }
                 }
             }
         }
@@ -404,7 +408,7 @@ final readonly class SwapDesk
             $whole = fn (int $i): float => $this->model->wholeKg(
                 $roots[$i]->exercise,
                 $situation->client->body,
-                $this->model->curve($roots[$i]->exercise, $situation->client->body, $roots[$i]->setting),
+                $this->model->summary($roots[$i]->exercise, $situation->client->body, $roots[$i]->setting, $school),
                 $school,
                 $asked->pattern,
             );
@@ -425,14 +429,15 @@ final readonly class SwapDesk
 
     /**
      * @param  list<Rung>  $rungs
-     * @return list<Internal\Rated|string> Each rated, or why it cannot be used; what grip and stance use up is left out.
+     * @return list<Internal\Rated|string> Each rated before its shape is known, or why it cannot be used; what grip and
+     *     stance use up is left out.
      */
     private function usable(array $rungs, Internal\Asked $asked, Kinship $kinship, Situation $situation, School $school): array
     {
         $found = [];
         foreach ($rungs as $rung) {
             try {
-                $curve = $this->model->curve($rung->exercise, $situation->client->body, $rung->setting);
+                $curve = $this->model->summary($rung->exercise, $situation->client->body, $rung->setting, $school);
             } catch (InvalidQuantity) {
                 continue;
             }
@@ -440,7 +445,6 @@ final readonly class SwapDesk
             $found[] = $this->rungs->problemOf($rung, $curve, $situation)
                 ?? ($wholeKg <= 0 ? "{$rung->words}: it gives no resistance to speak of." : $this->rated(
                     $rung,
-                    $curve,
                     $wholeKg,
                     $asked,
                     $kinship,
@@ -451,10 +455,12 @@ final readonly class SwapDesk
         return $found;
     }
 
-    /** A rung with its rewriting and its match, before the spread is known; or why it cannot be used. */
+    /**
+     * A rung with its rewriting and the match it would have if it were hard at the same places as what is written: no rung has
+     * a better one. Or why it cannot be used.
+     */
     private function rated(
         Rung $rung,
-        ResistanceCurve $curve,
         float $wholeKg,
         Internal\Asked $asked,
         Kinship $kinship,
@@ -473,7 +479,7 @@ final readonly class SwapDesk
             $asWritten => KeptEffort::asWritten($prescription, $this->capacityNote($wholeKg, $asked)),
             default => KeptEffort::on(
                 $exercise,
-                $curve,
+                fn (): ResistanceCurve => $this->model->curve($exercise, $client->body, $rung->setting),
                 $asked->ability,
                 $wholeKg,
                 $prescription,
@@ -487,18 +493,21 @@ final readonly class SwapDesk
         }
         $parts = $this->score->parts(
             $rung,
-            $curve,
             $asked->exercise,
             $prescription,
-            $asked->equivalent->curve,
             $kinship->closeness,
             $this->off($rung, $kept, $wholeKg, $asked),
             $client->preferences,
         );
 
-        $match = MatchScore::of($parts, $kept->isReached) * ($asked->byMuscles ? MatchScore::BY_MUSCLES : 1.0);
+        return Internal\Rated::of($rung, $kept, $parts, $kinship->closeness, $asked);
+    }
 
-        return new Internal\Rated($rung, $kept, $parts, $match, $kinship->closeness, $asked);
+    private function withShape(Internal\Rated $rated, Client $client): Internal\Rated
+    {
+        $curve = $this->model->curve($rated->rung->exercise, $client->body, $rated->rung->setting);
+
+        return $rated->withShape(MatchScore::shape($curve, $rated->asked->equivalent->curve));
     }
 
     /** How far the effort is off, as the logarithm of a ratio: of repetitions where they tell loads apart, else of loads. */

@@ -135,7 +135,7 @@ final readonly class HeldBack
             ];
             if ($against !== []) {
                 $reasons[$against[0]] = ($reasons[$against[0]] ?? 0) + 1;
-            } elseif ($this->rungs->usable($exercise, $brief->situation) !== []) {
+            } elseif ($this->rungs->isAnyUsable($exercise, $brief->situation)) {
                 $isTooHeavy = true;
             }
         }
@@ -147,7 +147,7 @@ final readonly class HeldBack
             foreach ($this->catalogue->exercises as $exercise) {
                 if (PatternGroup::of($exercise->pattern) === $group
                     && $this->finder->isPlanned($exercise, $brief)
-                    && $this->rungs->usable($exercise, $more) !== []) {
+                    && $this->rungs->isAnyUsable($exercise, $more)) {
                     return "nothing on the shelf trains it; {$addition->words} would open it.";
                 }
             }

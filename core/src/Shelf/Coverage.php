@@ -105,13 +105,25 @@ final readonly class Coverage
     }
 
     /**
+     * What one addition opens beyond what is covered.
+     *
      * @param  array<string, PatternCoverage>  $covered
      */
-    private function gain(Addition $addition, Situation $situation, array $covered): AdditionGain
+    public function gain(Addition $addition, Situation $situation, array $covered): AdditionGain
+    {
+        return $this->gainOf($addition, $this->brings($addition, $situation), $situation->client, $covered);
+    }
+
+    /**
+     * The loads that an addition brings, whatever anybody can lift.
+     *
+     * @return array<string, array{kg: list<float>, exercises: int}> By pattern: whole loads, kilograms, and of how many exercises.
+     */
+    public function brings(Addition $addition, Situation $situation): array
     {
         $thing = $addition->thing;
         $more = $addition->to($situation);
-        $kg = $exercises = [];
+        $brings = [];
         foreach ($this->catalogue->exercises as $exercise) {
             $lacked = $thing !== null
                 && in_array($thing->kind, $exercise->needs, true)
@@ -126,15 +138,27 @@ final readonly class Coverage
                 : $lacked || in_array($thing->id, array_column($rung->things, 'id'), true);
             $loads = $this->loads($exercise, $more, $isNew);
             if ($loads !== []) {
-                $kg[$exercise->pattern] = [...$kg[$exercise->pattern] ?? [], ...$loads];
-                $exercises[$exercise->pattern] = ($exercises[$exercise->pattern] ?? 0) + 1;
+                $so = $brings[$exercise->pattern] ?? ['kg' => [], 'exercises' => 0];
+                $brings[$exercise->pattern] = ['kg' => [...$so['kg'], ...$loads], 'exercises' => $so['exercises'] + 1];
             }
         }
+
+        return $brings;
+    }
+
+    /**
+     * What the loads that an addition brings are worth to this client.
+     *
+     * @param  array<string, array{kg: list<float>, exercises: int}>  $brings  Of `brings()`.
+     * @param  array<string, PatternCoverage>  $covered
+     */
+    public function gainOf(Addition $addition, array $brings, Client $client, array $covered): AdditionGain
+    {
         $opened = $further = [];
         $closed = 0;
-        foreach ($exercises as $id => $count) {
+        foreach ($brings as $id => ['kg' => $kg, 'exercises' => $count]) {
             $before = $covered[$id];
-            $after = $before->with($before->pattern->isMeasured() ? $kg[$id] : [], $count);
+            $after = $before->with($before->pattern->isMeasured() ? $kg : [], $count);
             if (! $before->isTrained()) {
                 $opened[] = $before->pattern->name;
 
@@ -142,7 +166,7 @@ final readonly class Coverage
             }
             // Further up is worth something only where the shelf stops short of what the client can do once.
             $top = $before->wholeKg === [] ? INF : $before->wholeKg[count($before->wholeKg) - 1];
-            if ($top < ($situation->client->capacities[$id]->kg ?? INF)
+            if ($top < ($client->capacities[$id]->kg ?? INF)
                 && $after->wholeKg[count($after->wholeKg) - 1] >= self::FURTHER * $top) {
                 $further[] = $before->pattern->name;
             }

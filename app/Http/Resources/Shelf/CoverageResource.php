@@ -12,11 +12,13 @@ final readonly class CoverageResource extends Resource
     /**
      * @param  list<PatternCoverageResource>  $patterns
      * @param  list<string>  $missing  Patterns it cannot train at all.
+     * @param  int  $additions  So many single things can be tried, each asked for apart.
      */
     public function __construct(
         public int $clientId,
         public array $patterns,
         public array $missing,
+        public int $additions,
     ) {
     }
 }

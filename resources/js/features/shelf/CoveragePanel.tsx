@@ -4,7 +4,7 @@ import { scaleLinear } from 'd3-scale'
 import type { Addition, PatternCoverage } from '../../shared/api'
 import { counted, jumpsInWords, signed } from '../../shared/lib/counts'
 import { Loading, Problem } from '../../shared/ui'
-import { additionsOptions, coverageOptions } from './queries'
+import { coverageOptions, useAdditions } from './queries'
 
 const WIDTH = 420
 
@@ -73,18 +73,27 @@ function worth({ opened, further, closed }: Addition): string {
 }
 
 /** Single things to buy, fill, borrow or find, the one that opens most first. */
-function Additions({ clientId }: { clientId: number }) {
-  const additions = useQuery(additionsOptions(clientId))
+function Additions({ clientId, count }: { clientId: number; count: number }) {
+  const { done, failed, helpful } = useAdditions(clientId, count)
   const [isAll, setIsAll] = useState(false)
-  if (additions.isPending) return <p className="soft mt-1">Trying one thing after the other…</p>
-  if (additions.isError) return <Problem error={additions.error} onRetry={() => void additions.refetch()} />
-  if (additions.data.length === 0) {
+  if (failed?.error) return <Problem error={failed.error} onRetry={() => void failed.refetch()} />
+  if (done < count) {
+    return (
+      <p className="soft mt-1">
+        <label>
+          Trying one thing after the other: {done} of {count}
+          <progress className="progress mt-1 block w-64 progress-primary" value={done} max={count} />
+        </label>
+      </p>
+    )
+  }
+  if (helpful.length === 0) {
     return <p className="soft mt-1">Nothing on the short list would add anything. The shelf is well stocked.</p>
   }
   return (
     <>
       <ol className="mt-1">
-        {additions.data.slice(0, isAll ? undefined : 1).map((addition) => (
+        {helpful.slice(0, isAll ? undefined : 1).map((addition) => (
           <li key={addition.words} className="border-b border-base-300 py-2">
             <strong>
               {hows[addition.how]}: {addition.words}
@@ -97,9 +106,9 @@ function Additions({ clientId }: { clientId: number }) {
           </li>
         ))}
       </ol>
-      {!isAll && additions.data.length > 1 && (
+      {!isAll && helpful.length > 1 && (
         <button type="button" className="btn btn-ghost btn-sm mt-1" onClick={() => setIsAll(true)}>
-          {counted(additions.data.length - 1, 'more thing')} that would help
+          {counted(helpful.length - 1, 'more thing')} that would help
         </button>
       )}
     </>
@@ -111,7 +120,7 @@ export function CoveragePanel({ clientId }: { clientId: number }) {
   const coverage = useQuery(coverageOptions(clientId))
   if (coverage.isPending) return <Loading what="what the shelf covers" />
   if (coverage.isError) return <Problem error={coverage.error} onRetry={() => void coverage.refetch()} />
-  const { patterns, missing } = coverage.data
+  const { patterns, missing, additions } = coverage.data
   return (
     <section aria-label="Coverage">
       <h2 className="text-xl">Coverage</h2>
@@ -124,7 +133,7 @@ export function CoveragePanel({ clientId }: { clientId: number }) {
         </p>
       )}
       <h3 className="mt-5 text-lg">One thing that would open most</h3>
-      <Additions clientId={clientId} />
+      <Additions clientId={clientId} count={additions} />
       <details className="mt-6">
         <summary className="cursor-pointer">
           <h3 className="inline text-lg">Every pattern, with its loads</h3>

@@ -1,7 +1,7 @@
-import { keepPreviousData, queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { keepPreviousData, queryOptions, useMutation, useQueries, useQueryClient } from '@tanstack/react-query'
 import {
   api,
-  type Addition,
   type Coverage,
   type Fill,
   type ParsedLine,
@@ -9,7 +9,11 @@ import {
   type Shelf,
   type ShelfItem,
   type SupportCheck,
+  type TriedAddition,
 } from '../../shared/api'
+
+/** Of the things that would help so many are named. */
+const MOST_SHOWN = 6
 
 export const shelfOptions = (clientId: number) =>
   queryOptions({
@@ -23,12 +27,34 @@ export const coverageOptions = (clientId: number) =>
     queryFn: () => api.get<Coverage>(`clients/${clientId}/coverage`),
   })
 
-/** What one thing more would open: every thing of a list is tried, so it is asked for apart. */
-export const additionsOptions = (clientId: number) =>
+const additionOptions = (clientId: number, place: number) =>
   queryOptions({
-    queryKey: ['clients', clientId, 'coverage', 'additions'],
-    queryFn: () => api.get<Addition[]>(`clients/${clientId}/coverage/additions`),
+    queryKey: ['clients', clientId, 'coverage', 'additions', place],
+    queryFn: () => api.get<TriedAddition>(`clients/${clientId}/coverage/additions/${place}`),
   })
+
+/** What one thing more would open: the things of a list are tried one after the other, and how far that is can be seen. */
+export function useAdditions(clientId: number, count: number) {
+  const [reached, setReached] = useState(1)
+  const tried = useQueries({
+    queries: Array.from({ length: count }, (_, place) => ({
+      ...additionOptions(clientId, place),
+      enabled: place < reached,
+    })),
+  })
+  const done = tried.filter((one) => one.isSuccess).length
+  if (reached <= done) {
+    setReached(done + 1)
+  }
+  return {
+    done,
+    failed: tried.find((one) => one.isError),
+    helpful: tried
+      .flatMap((one) => one.data?.gain ?? [])
+      .sort((one, two) => two.score - one.score)
+      .slice(0, MOST_SHOWN),
+  }
+}
 
 /** Reads a line as it is typed; the last reading stays until the next one is there. */
 export const lineOptions = (clientId: number, line: string) =>

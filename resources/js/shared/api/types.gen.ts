@@ -414,6 +414,8 @@ export interface Coverage {
   patterns: PatternCoverage[]
   /** Patterns it cannot train at all. */
   missing: string[]
+  /** So many single things can be tried, each asked for apart. */
+  additions: number
 }
 
 /** A point on which trainers differ, with the cue of each side. */
@@ -1969,6 +1971,12 @@ export interface Trainer {
   id: number
   name: string
   email: string
+}
+
+/** What came of trying one thing of the usual additions. */
+export interface TriedAddition {
+  /** Null where it opens nothing. */
+  gain: Addition | null
 }
 
 /** A piece of a typed line and what it was taken for. */

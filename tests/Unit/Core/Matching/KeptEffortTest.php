@@ -46,7 +46,7 @@ function keptAt(
 
     return KeptEffort::on(
         $known,
-        Shipped::model()->curve($known, Body::of(1.72, 74), $setting),
+        static fn (): ResistanceCurve => Shipped::model()->curve($known, Body::of(1.72, 74), $setting),
         ability: Ability::of(100.0),
         wholeKg: $wholeKg,
         prescription: Prescription::of($exercise, $setting, 3, $reps, $reserve, $goal),
