@@ -100,7 +100,7 @@ final readonly class HeldBack
         $there = $could = [];
         foreach ($options as $i => $option) {
             $movement = Movement::of($option->exercise->pattern)->value ?? '';
-            $could[$movement] = ($could[$movement] ?? false) || $option->counts;
+            $could[$movement] = ($could[$movement] ?? false) || $option->isHard();
             foreach ($days as $slots) {
                 $there[$movement] = ($there[$movement] ?? false) || isset($slots[$i]);
             }

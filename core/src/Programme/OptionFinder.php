@@ -102,7 +102,7 @@ final readonly class OptionFinder
 
         $options = self::worthLifting(self::withoutDrills($options));
         foreach (Movement::cases() as $movement) {
-            $isThere = array_filter($options, static fn (PlanOption $option): bool => $option->counts && $option->isMain()
+            $isThere = array_filter($options, static fn (PlanOption $option): bool => $option->isHard() && $option->isMain()
                 && Movement::of($option->exercise->pattern) === $movement);
             if ($isThere === []) {
                 array_push($options, ...$this->farTooLight($movement, $brief));
@@ -136,12 +136,12 @@ final readonly class OptionFinder
     private static function worthLifting(array $options): array
     {
         $of = static fn (PlanOption $option): string => Movement::of($option->exercise->pattern)->value ?? $option->exercise->pattern;
-        $isLight = static fn (PlanOption $option): bool => ! $option->counts && $option->wholeKg !== null && ! $option->exercise->isHold;
+        $isLight = static fn (PlanOption $option): bool => ! $option->isHard() && $option->wholeKg !== null && ! $option->exercise->isHold;
         $counted = $heaviest = [];
         foreach ($options as $option) {
             $pattern = $option->exercise->pattern;
             $heaviest[$pattern] = max($heaviest[$pattern] ?? 0.0, $option->wholeKg ?? 0.0);
-            if ($option->counts) {
+            if ($option->isHard()) {
                 $counted[$of($option)] = true;
             }
         }
@@ -401,7 +401,7 @@ final readonly class OptionFinder
             isOnFloor: $slot->isOnFloor(),
             why: $effort->why,
             tempo: $effort->tempo,
-            counts: $effort->gives(),
+            counts: $effort->match > 0.0 ? $effort->counts : 0.0,
         );
     }
 
@@ -428,7 +428,7 @@ final readonly class OptionFinder
         foreach ($options as $i => $option) {
             $halves = array_intersect_key($option->halves, Muscles::WEIGHTS);
             ksort($halves);
-            $kind = json_encode([$option->exercise->pattern, $option->counts ? $halves : [], $option->isOnFloor], JSON_THROW_ON_ERROR);
+            $kind = json_encode([$option->exercise->pattern, $option->isHard() ? $halves : [], $option->isOnFloor], JSON_THROW_ON_ERROR);
             $ranked[$kind][$i] = WeekScore::slot($option, 3, $brief)
                 - WeekState::boundSeconds($option, 3, $brief) / 600;
         }

@@ -24,7 +24,7 @@ final readonly class PlanOption
      * @param  float  $match  How well the load meets the goal, 0 to 1.
      * @param  float  $liking  0 for nothing known, 1 for liked or known.
      * @param  array<string, int>  $halves  Half sets by muscle that one set gives; recovery goes by all of them.
-     * @param  bool  $counts  False where a set is too light to count for at least a half of what it gives.
+     * @param  float  $counts  Share of a hard set that one set is, 0 to 1; engine contract, section 8.
      * @param  float  $workSeconds  One set, all sides, as long as it grows before the first lighter week.
      * @param  string  $why  Why this rung and no other of its exercise.
      * @param  Tempo|null  $tempo  Slower than usual, where nothing is heavier; null for the usual.
@@ -44,9 +44,26 @@ final readonly class PlanOption
         public bool $isOnFloor,
         public string $why,
         public ?Tempo $tempo = null,
-        public bool $counts = true,
+        public float $counts = 1.0,
     ) {
         $this->role = $exercise->role($rung->setting);
+    }
+
+    /** True where a set gives a muscle at least a half of what a hard one would. */
+    public function isHard(): bool
+    {
+        return $this->counts >= 0.5;
+    }
+
+    /** @return array<string, int> Tenths of half sets by muscle that one set counts in a week's volume. */
+    public function volume(): array
+    {
+        $tenths = [];
+        foreach (array_intersect_key($this->halves, Muscles::WEIGHTS) as $muscle => $each) {
+            $tenths[$muscle] = (int) round(10 * $this->counts * $each);
+        }
+
+        return array_filter($tenths, static fn (int $each): bool => $each > 0);
     }
 
     /** Tells two options apart that may not both stand in one session. */

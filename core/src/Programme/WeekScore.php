@@ -65,7 +65,7 @@ final readonly class WeekScore
     public const MOVEMENT = 4.0;
 
     /** A minute of a visit that stays empty, up to nearly all of it. */
-    public const IDLE_MINUTE = 0.4;
+    public const IDLE_MINUTE = 0.5;
 
     /** So much of the time for work is wanted used; set-ups are reckoned from above, so that this is some 85 % of the visit. */
     public const USED = 0.94;
@@ -102,15 +102,15 @@ final readonly class WeekScore
             ],
             0.0,
         );
-        $halves = $groups = $regions = $movements = [];
+        $volume = $groups = $regions = $movements = [];
         $main = $all = 0;
         foreach ($days as $day => $slots) {
             $onFloor = $patterns = [];
             $seconds = 0.0;
             foreach ($slots as $i => $sets) {
                 $option = $options[$i];
-                foreach ($option->counts ? $option->halves : [] as $muscle => $each) {
-                    $halves[$muscle] = ($halves[$muscle] ?? 0) + $each * $sets;
+                foreach ($option->volume() as $muscle => $each) {
+                    $volume[$muscle] = ($volume[$muscle] ?? 0) + $each * $sets;
                 }
                 $group = $option->group();
                 if ($group !== null) {
@@ -139,8 +139,8 @@ final readonly class WeekScore
             $parts['positions'] -= self::mixing(count(array_filter($onFloor)), count($onFloor) - count(array_filter($onFloor)));
             $parts['variety'] -= self::REPEATED * (count($patterns) - count(array_unique($patterns)));
         }
-        foreach ($halves as $muscle => $half) {
-            $parts['muscles'] += self::muscle($muscle, $half, $band);
+        foreach ($volume as $muscle => $tenths) {
+            $parts['muscles'] += self::muscle($muscle, $tenths, $band);
         }
         foreach ($groups as $on) {
             $parts['patterns'] += self::PATTERNS[min(2, count($on))];
@@ -152,10 +152,10 @@ final readonly class WeekScore
         return new self(array_sum($parts), $parts);
     }
 
-    /** What a muscle's half sets of a week are worth: nothing without any, most at the band's middle, nothing at twice that. */
-    public static function muscle(string $muscle, int $halves, VolumeBand $band): float
+    /** What a muscle's tenths of half sets of a week are worth: nothing without any, most at the band's middle, nothing at twice that. */
+    public static function muscle(string $muscle, int $tenths, VolumeBand $band): float
     {
-        $off = 1 - $halves / 2 / $band->middle();
+        $off = 1 - $tenths / 20 / $band->middle();
 
         return self::MUSCLE * (Muscles::WEIGHTS[$muscle] ?? 0.0) * (1 - $off * $off);
     }

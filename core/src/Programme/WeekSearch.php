@@ -8,9 +8,9 @@ namespace NimbleShelf\Core\Programme;
  * Finds the week with the highest score that breaks neither time nor recovery.
  *
  * Small cases are tried out whole. Large ones begin with the best addition again and again, by what it gives and by what it
- * gives for its time; then each day in turn is planned anew from its most promising beginnings while the others stay, and
- * single slots are tried elsewhere, until nothing comes out better. Every step takes the best there is, ties by order, so
- * that the same question has the same answer.
+ * gives for its time, and once with nothing; then each day in turn is planned anew from its most promising beginnings while
+ * the others stay, and single slots are tried elsewhere, until nothing comes out better. Every step takes the best there
+ * is, ties by order, so that the same question has the same answer.
  */
 final class WeekSearch
 {
@@ -34,6 +34,9 @@ final class WeekSearch
     private int $mostSets;
 
     private WeekState $state;
+
+    /** @var array<int, array<string, array{array<int, int>, float}>> Best of a day and what it adds, by what the others hold. */
+    private array $rebuilt = [];
 
     /** @param  list<PlanOption>  $options */
     private function __construct(private readonly array $options, private readonly Brief $brief)
@@ -141,26 +144,35 @@ final class WeekSearch
         return $best;
     }
 
-    /** Climbs twice, from what gives most and from what gives most for its time, and keeps the better week. */
+    /** Climbs from what gives most for its time, from what gives most, and from nothing, last day first; keeps the best week. */
     private function climb(): void
     {
         [$empty, $nothing] = [$this->state->days, $this->state->total];
-        $this->climbFrom(byTime: true);
-        [$quick, $total] = [$this->state->days, $this->state->total];
-        $this->restore($empty, $nothing);
-        $this->climbFrom(byTime: false);
-        if ($this->state->total < $total) {
-            $this->restore($quick, $total);
+        $days = array_keys($this->brief->days);
+        [$best, $most] = [$empty, -INF];
+        foreach (count($days) > 1 ? [true, false, null] : [true, false] as $byTime) {
+            $this->restore($empty, $nothing);
+            if ($byTime !== null) {
+                $this->fill($days, $byTime);
+            }
+            $this->climbOn($byTime === null ? array_reverse($days) : $days);
+            if ($this->state->total > $most) {
+                [$best, $most] = [$this->state->days, $this->state->total];
+            }
         }
+        $this->restore($best, $most);
     }
 
-    /** Plans one day after the other anew as long as that helps, then looks at single slots, and begins again. */
-    private function climbFrom(bool $byTime): void
+    /**
+     * Plans one day after the other anew as long as that helps, then looks at single slots, and begins again.
+     *
+     * @param  list<int>  $days
+     */
+    private function climbOn(array $days): void
     {
-        $this->fill(array_keys($this->brief->days), $byTime);
         do {
             $before = $this->state->total;
-            foreach (array_keys($this->brief->days) as $day) {
+            foreach ($days as $day) {
                 $this->rebuild($day);
             }
             if ($this->state->total <= $before + self::WORTH) {
@@ -180,7 +192,37 @@ final class WeekSearch
             $this->state->put($day, $option, 0);
         }
         [$base, $bare] = [$this->state->days, $this->state->total];
-        [$best, $most] = [null, $total + self::WORTH];
+        // What is best on a day follows from the other days alone.
+        $others = self::told($base);
+        [$best, $most] = $this->rebuilt[$day][$others] ??= $this->bestOf($day, $bare);
+        if ($bare + $most <= $total + self::WORTH) {
+            $this->restore($before, $total);
+
+            return;
+        }
+        $this->restore($base, $bare);
+        foreach ($best as $option => $sets) {
+            $this->state->put($day, $option, $sets);
+        }
+    }
+
+    /**
+     * @param  list<array<int, int>>  $days
+     * @return string The same for the same slots, in whatever order they came.
+     */
+    private static function told(array $days): string
+    {
+        return json_encode(array_map(static function (array $slots): array {
+            ksort($slots);
+
+            return $slots;
+        }, $days), JSON_THROW_ON_ERROR);
+    }
+
+    /** @return array{array<int, int>, float} Sets by option on an emptied day, and what they add to the bare week. */
+    private function bestOf(int $day, float $bare): array
+    {
+        [$best, $most] = [[], $bare];
         $beginnings = [['slots' => [], 'total' => $bare]];
         while ($beginnings !== []) {
             $totals = $rates = $made = [];
@@ -208,20 +250,13 @@ final class WeekSearch
             }
             $beginnings = self::promising($made, $totals, $rates);
             foreach ($beginnings as $beginning) {
-                if ($beginning['total'] > $most) {
-                    [$best, $most] = [$beginning['slots'], $beginning['total'] + self::WORTH];
+                if ($beginning['total'] > $most + self::WORTH) {
+                    [$best, $most] = [$beginning['slots'], $beginning['total']];
                 }
             }
         }
-        if ($best === null) {
-            $this->restore($before, $total);
 
-            return;
-        }
-        $this->restore($base, $bare);
-        foreach ($best as $option => $sets) {
-            $this->state->put($day, $option, $sets);
-        }
+        return [$best, $most - $bare];
     }
 
     /**

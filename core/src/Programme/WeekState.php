@@ -29,8 +29,8 @@ final class WeekState
 
     public float $total = 0.0;
 
-    /** @var array<string, int> */
-    private array $halves = [];
+    /** @var array<string, int> Tenths of half sets by muscle, as far as they count. */
+    private array $volume = [];
 
     /** @var list<array<string, int>> */
     private array $dayHalves;
@@ -86,7 +86,7 @@ final class WeekState
      */
     private array $known = [];
 
-    /** @var array<string, array<int, float>> Worth of a muscle by half sets. */
+    /** @var array<string, array<int, float>> Worth of a muscle by tenths of half sets. */
     private array $worth = [];
 
     /** @param  list<PlanOption>  $options */
@@ -118,7 +118,7 @@ final class WeekState
                 'main' => $option->isMain(),
                 'key' => $option->key(),
                 'floor' => $option->isOnFloor ? 1 : 0,
-                'judged' => $option->counts ? array_intersect_key($option->halves, Muscles::WEIGHTS) : [],
+                'judged' => $option->volume(),
                 'slot' => array_map(
                     static fn (int $sets): float => WeekScore::slot($option, $sets, $brief),
                     range(0, $brief->experience->mostSets()),
@@ -172,9 +172,9 @@ final class WeekState
             + $this->short + ($known['region'] === null ? 0.0 : $this->imbalance);
         $judged = [];
         foreach ($known['judged'] as $muscle => $each) {
-            $half = $this->halves[$muscle] ?? 0;
-            $judged[] = [$muscle, $half, $each];
-            $same -= $this->worth[$muscle][$half] ?? $this->worthOf($muscle, $half);
+            $held = $this->volume[$muscle] ?? 0;
+            $judged[] = [$muscle, $held, $each];
+            $same -= $this->worth[$muscle][$held] ?? $this->worthOf($muscle, $held);
         }
         $gains = [];
         for ($sets = $from; $sets <= $to; $sets++) {
@@ -196,9 +196,9 @@ final class WeekState
                 + WeekScore::IDLE_MINUTE / 60 * ($after < $wanted ? $after : $wanted)
                 - ($short > 0 ? WeekScore::SHORT_OF_HALF * $short : 0.0)
                 - ($known['region'] === null ? 0.0 : $this->imbalanceWith($known['region'], $more));
-            foreach ($judged as [$muscle, $half, $each]) {
-                $half += $each * $more;
-                $gain += $this->worth[$muscle][$half] ?? $this->worthOf($muscle, $half);
+            foreach ($judged as [$muscle, $then, $each]) {
+                $then += $each * $more;
+                $gain += $this->worth[$muscle][$then] ?? $this->worthOf($muscle, $then);
             }
             $gains[$sets] = $gain;
         }
@@ -260,8 +260,10 @@ final class WeekState
         $this->all += $more;
         $this->short = WeekScore::shortOfHalf($this->main, $this->all);
         foreach ($one->halves as $muscle => $each) {
-            $this->halves[$muscle] = ($this->halves[$muscle] ?? 0) + ($one->counts ? $each * $more : 0);
             $this->dayHalves[$day][$muscle] = ($this->dayHalves[$day][$muscle] ?? 0) + $each * $more;
+        }
+        foreach ($known['judged'] as $muscle => $each) {
+            $this->volume[$muscle] = ($this->volume[$muscle] ?? 0) + $each * $more;
         }
         if ($known['region'] !== null) {
             $this->regions[$known['region']] += $more;
@@ -298,12 +300,6 @@ final class WeekState
     public function secondsOn(int $day): float
     {
         return $this->seconds[$day];
-    }
-
-    /** Half sets of a muscle over the week. */
-    public function halvesOf(string $muscle): int
-    {
-        return $this->halves[$muscle] ?? 0;
     }
 
     private function gainUnchecked(int $day, int $option, int $sets): float
@@ -352,8 +348,8 @@ final class WeekState
         return false;
     }
 
-    private function worthOf(string $muscle, int $halves): float
+    private function worthOf(string $muscle, int $tenths): float
     {
-        return $this->worth[$muscle][$halves] ??= WeekScore::muscle($muscle, $halves, $this->brief->band());
+        return $this->worth[$muscle][$tenths] ??= WeekScore::muscle($muscle, $tenths, $this->brief->band());
     }
 }
