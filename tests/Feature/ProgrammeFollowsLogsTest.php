@@ -165,3 +165,29 @@ it('lets nobody else move a programme', function (): void {
     $this->postJson("/api/programmes/{$this->programme->id}/break")->assertNotFound();
     $this->putJson("/api/programmes/{$this->programme->id}/break", ['startsOn' => '2026-11-30'])->assertNotFound();
 });
+
+it('knows on Thursday what Monday showed: the same exercise follows in the same week, and the weeks after', function (): void {
+    $this->postJson("/api/programmes/{$this->programme->id}/weeks/1/edits", [
+        'version' => 1,
+        'edit' => ['kind' => 'add-session', 'weekday' => 4, 'minutes' => 45],
+    ])->assertOk();
+    $written = $this->postJson("/api/programmes/{$this->programme->id}/weeks/1/edits", [
+        'version' => 2,
+        'edit' => ['kind' => 'write', 'weekday' => 4, 'text' => 'floor press 2x10 6 kg'],
+    ])->assertOk();
+    expect($written->json('version'))->toBe(3);
+    $press = fn (int $week, int $weekday): float => Slot::query()->get()
+        ->first(static fn (Slot $slot): bool => $slot->assignment->exercise === 'floor-press'
+            && $slot->plannedBlock->plannedSession->weekday === $weekday
+            && $slot->plannedBlock->plannedSession->week->number === $week)
+        ->assignment->setting->massKg;
+    $this->getJson('/api/round')->assertOk();
+    expect([$press(1, 4), $press(2, 4)])->toEqual([6.0, 6.0]);
+    ($this->do)(4, 0);
+    $this->getJson('/api/round')->assertOk();
+    expect([$press(1, 1), $press(1, 4), $press(2, 1), $press(2, 4)])->toEqual([6.0, 4.0, 4.0, 4.0]);
+    $words = array_column($this->getJson("/api/programmes/{$this->programme->id}/edits")->assertOk()->json(), 'words');
+    expect(implode(' ', $words))->toContain('Thursday, Floor press: ');
+    $thursday = TrainingSession::query()->where('programme_id', $this->programme->id)->orderBy('starts_at')->skip(1)->firstOrFail();
+    expect($thursday->items()[0]->prescribed->setting->massKg)->toEqual(4.0);
+});

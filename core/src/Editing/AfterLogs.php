@@ -64,16 +64,59 @@ final readonly class AfterLogs
         return $mends;
     }
 
+    /**
+     * The same exercises on other days: what was found out of one on Monday is known on Wednesday. Only where strength says that
+     * what is planned there does not fit; what hurt is held there as well.
+     *
+     * @param  list<LoggedSlot>  $logged
+     * @param  list<int>  $weekdays  Of the days that are still to come.
+     * @return list<Mend>
+     */
+    public function elsewhere(PlannedWeek $week, array $logged, array $weekdays, Brief $brief): array
+    {
+        $mends = [];
+        foreach ($week->isDeload ? [] : $week->days as $day) {
+            foreach (in_array($day->day->weekday, $weekdays, true) ? $day->work() : [] as $planned) {
+                $done = self::doneOf($planned, $day->day->weekday, $logged);
+                if ($done === null || $planned->assignment->isHeld) {
+                    continue;
+                }
+                $mend = $done->pain
+                    ? self::held($done, $planned, $day->day->weekday)
+                    : $this->mend($done, $planned, $brief, $day->day->weekday);
+                if ($mend !== null) {
+                    $mends[] = new Mend("{$day->day->label()}, {$mend->words}", $mend->edit);
+                }
+            }
+        }
+
+        return $mends;
+    }
+
+    /** @param  list<LoggedSlot>  $logged */
+    private static function doneOf(Slot $planned, int $weekday, array $logged): ?LoggedSlot
+    {
+        foreach ($logged as $done) {
+            if ($done->slot->exercise->id === $planned->exercise->id
+                && ($done->weekday !== $weekday || $done->slot->thread !== $planned->thread)) {
+                return $done;
+            }
+        }
+
+        return null;
+    }
+
     /** It stays as it was done, and does not grow until somebody has asked. */
-    private static function held(LoggedSlot $done, Slot $planned): Mend
+    private static function held(LoggedSlot $done, Slot $planned, ?int $elsewhere = null): Mend
     {
         return new Mend(
             "{$planned->exercise->name}: a set was stopped for pain. It is held as it stands; look at it before it grows again.",
-            Edit::fromArray(['kind' => 'hold', 'weekday' => $done->weekday, 'slot' => $planned->thread]),
+            Edit::fromArray(['kind' => 'hold', 'weekday' => $elsewhere ?? $done->weekday, 'slot' => $planned->thread]),
         );
     }
 
-    private function mend(LoggedSlot $done, Slot $planned, Brief $brief): ?Mend
+    /** @param  int|null  $elsewhere  Weekday of a slot that is not the one that was done. */
+    private function mend(LoggedSlot $done, Slot $planned, Brief $brief, ?int $elsewhere = null): ?Mend
     {
         if ($planned->assignment->dose->isTimed() || ! $this->catalogue->pattern($planned->exercise->pattern)->isMeasured()) {
             return null;
@@ -89,10 +132,10 @@ final readonly class AfterLogs
         }
         $count = $planned->assignment->dose->count();
         // The very load that was done speaks for itself below; another one is as planned where strength says that it fits.
-        $left = $then === null || $then === $now
+        $left = $then === null || ($then === $now && $elsewhere === null)
             ? null
             : $this->answer->left($planned->exercise, $ladder[$then]['wholeKg'], $count, $planned->assignment->tempo, $brief);
-        if ($left !== null && Answer::fits($left, $brief)) {
+        if ($left === null ? $elsewhere !== null : Answer::fits($left, $brief)) {
             return null;
         }
         [$ladder, $now] = self::apart($ladder, $now);
@@ -112,7 +155,7 @@ final readonly class AfterLogs
         if ($isSameRung && abs($target->reps - $count) <= self::ABOUT_THE_SAME) {
             return null;
         }
-        $at = ['weekday' => $done->weekday, 'slot' => $planned->thread];
+        $at = ['weekday' => $elsewhere ?? $done->weekday, 'slot' => $planned->thread];
         $ask = ['kind' => 'ask', 'ask' => ['reps' => $target->reps]] + $at;
         $swap = [
             'kind' => 'swap',

@@ -84,11 +84,11 @@ final readonly class SessionEditor
                     $units[] = $block->withSlots([$slot]);
                 }
             } else {
-                $units[] = $block->withSlots(SlotOrder::of($block->slots, $brief->order));
+                $units[] = $block->withSlots(SlotOrder::of($block->slots, $brief->order, $brief->isCareful()));
             }
         }
         $first = array_map(static fn (Block $unit): Slot => $unit->slots[0], $units);
-        $order = array_map(static fn (Slot $slot): string => $slot->thread, SlotOrder::of($first, $brief->order));
+        $order = array_map(static fn (Slot $slot): string => $slot->thread, SlotOrder::of($first, $brief->order, $brief->isCareful()));
         usort($units, static fn (Block $one, Block $two): int => array_search($one->slots[0]->thread, $order, true)
             <=> array_search($two->slots[0]->thread, $order, true));
 

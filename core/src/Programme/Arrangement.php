@@ -37,7 +37,7 @@ final readonly class Arrangement
      */
     public function session(array $slots, TrainingDay $day, Brief $brief): SessionPlan
     {
-        $ordered = SlotOrder::of($slots, $brief->order);
+        $ordered = SlotOrder::of($slots, $brief->order, $brief->isCareful());
         $under = (string) $day->weekday;
         $warmUp = $this->frames->warmUp($ordered, $day->minutes, $brief->situation, "{$under}.warm-up");
         $before = $warmUp === null ? [] : [$warmUp];

@@ -34,9 +34,10 @@ final class SlotOrder
 
     /**
      * @param  list<Slot>  $slots
+     * @param  bool  $sparesTrips  Goes down to the floor as few times as the school allows, before what is left to taste.
      * @return list<Slot>
      */
-    public static function of(array $slots, OrderSchool $school): array
+    public static function of(array $slots, OrderSchool $school, bool $sparesTrips = false): array
     {
         $places = [];
         foreach ($slots as $i => $slot) {
@@ -48,8 +49,48 @@ final class SlotOrder
         return match ($school) {
             OrderSchool::Alternate => self::inTurn($inOrder),
             OrderSchool::Opposites => self::paired($inOrder),
-            default => $inOrder,
+            default => $sparesTrips ? self::withFewTrips($inOrder, $school) : $inOrder,
         };
+    }
+
+    /**
+     * Of what the school sets level, all on the floor together: first or last, whichever way is down and up again least.
+     *
+     * @param  list<Slot>  $slots  In order.
+     * @return list<Slot>
+     */
+    private static function withFewTrips(array $slots, OrderSchool $school): array
+    {
+        $level = [];
+        foreach ($slots as $slot) {
+            $level[self::rank($slot->exercise, $school)[0]][$slot->isOnFloor() ? 1 : 0][] = $slot;
+        }
+        // By where one ends up, standing or on the floor: how often that changed, and in which order.
+        $ways = [0 => [0, []]];
+        foreach ($level as $both) {
+            $next = [];
+            foreach ($ways as $at => [$changes, $order]) {
+                foreach ([[0, 1], [1, 0]] as $turn) {
+                    [$now, $count, $then] = [$at, $changes, $order];
+                    foreach ($turn as $place) {
+                        if (isset($both[$place])) {
+                            $count += $now === $place ? 0 : 1;
+                            $now = $place;
+                            array_push($then, ...$both[$place]);
+                        }
+                    }
+                    if (! isset($next[$now]) || $count < $next[$now][0]) {
+                        $next[$now] = [$count, $then];
+                    }
+                }
+            }
+            $ways = $next;
+        }
+        // Who ends on the floor has still to get up.
+        $standing = $ways[0] ?? [PHP_INT_MAX, $slots];
+        $lying = $ways[1] ?? [PHP_INT_MAX - 1, $slots];
+
+        return $standing[0] > $lying[0] + 1 ? $lying[1] : $standing[1];
     }
 
     /**

@@ -6,6 +6,10 @@ use NimbleShelf\Core\Editing\AfterLogs;
 use NimbleShelf\Core\Editing\LaterWeeks;
 use NimbleShelf\Core\Editing\LoggedSlot;
 use NimbleShelf\Core\Editing\Mend;
+use NimbleShelf\Core\Equivalence\School;
+use NimbleShelf\Core\Mechanics\Body;
+use NimbleShelf\Core\Mechanics\Setting;
+use NimbleShelf\Core\Planning\Capacity;
 use NimbleShelf\Core\Planning\Goal;
 use NimbleShelf\Core\Programme\PlannedWeek;
 use Tests\Support\HandMade;
@@ -91,4 +95,54 @@ it('has nothing to say of holds and of what stands there no more', function (): 
     $after = AfterLogs::of(Shipped::catalogue(), Shipped::model());
     expect($after->mends($week, [new LoggedSlot(1, $slot, 12, 0.0, false)], $brief))->toBe([])
         ->and($after->mends($week, [new LoggedSlot(4, $slot, 12, 0.0, true)], $brief))->toBe([]);
+});
+
+/**
+ * What comes on Thursday of one set of floor presses on Monday, by somebody of whom so much is known, in kilograms of the
+ * reference lift.
+ *
+ * @return list<Mend>
+ */
+function elsewhereAfterFloorPress(int $reps, float $reserve, float $kg, bool $pain = false, array $weekdays = [4]): array
+{
+    $brief = HandMade::brief(6, Shipped::shelf(
+        ['id' => '1', 'kind' => 'dumbbell', 'name' => '6 kg dumbbell', 'count' => 2, 'mass_kg' => 6],
+        ['id' => '2', 'kind' => 'dumbbell', 'name' => '8 kg dumbbell', 'count' => 2, 'mass_kg' => 8],
+        ['id' => '3', 'kind' => 'dumbbell', 'name' => '10 kg dumbbell', 'count' => 2, 'mass_kg' => 10],
+    ));
+    $brief = $brief->knowing(['horizontal-press' => Capacity::of($kg, 0.05 * $kg)]);
+    $week = HandMade::week($brief, [1 => 'floor press 3x10 6 kg', 4 => "floor press 2x12 6 kg\nbent-over row 3x10 6 kg"]);
+
+    return AfterLogs::of(Shipped::catalogue(), Shipped::model())->elsewhere(
+        $week,
+        [new LoggedSlot(1, $week->days[0]->plan->slots()[0], $reps, $reserve, $pain)],
+        $weekdays,
+        $brief,
+    );
+}
+
+it('knows on Thursday what Monday showed, where the load there does not fit', function (): void {
+    $mends = elsewhereAfterFloorPress(25, 5.0, 22.0);
+    expect($mends)->toHaveCount(1)
+        ->and($mends[0]->words)->toStartWith('Thursday, Floor press: ')
+        ->and($mends[0]->edit->toArray()['edits'][0])->toMatchArray(['kind' => 'swap', 'weekday' => 4, 'slot' => '4.floor-press'])
+        ->and($mends[0]->edit->toArray()['edits'][0]['setting']['mass_kg'])->toBeGreaterThan(6.0);
+});
+
+it('leaves Thursday alone where its load fits, where it is past, and what is another exercise', function (): void {
+    $can = Shipped::model()->wholeKg(
+        $press = Shipped::catalogue()->exercise('floor-press'),
+        $body = Body::of(1.72, 74),
+        Shipped::model()->curve($press, $body, Setting::of('dumbbell', 6, perHand: true)),
+        School::Mean,
+        'horizontal-press',
+    ) * (1 + 14 / 30);
+    expect(elsewhereAfterFloorPress(12, 2.0, $can))->toBe([])
+        ->and(elsewhereAfterFloorPress(25, 5.0, 22.0, weekdays: []))->toBe([])
+        ->and(elsewhereAfterFloorPress(25, 5.0, 22.0, weekdays: [1]))->toBe([]);
+});
+
+it('holds on Thursday what hurt on Monday', function (): void {
+    $mends = elsewhereAfterFloorPress(8, 2.0, 14.0, pain: true);
+    expect($mends)->toHaveCount(1)->and($mends[0]->edit->toArray())->toMatchArray(['kind' => 'hold', 'weekday' => 4]);
 });
