@@ -39,7 +39,7 @@ function idsInOrder(array $slots): array
     return array_map(static fn (Slot $slot): string => $slot->exercise->id, $slots);
 }
 
-it('goes down to the floor once where the school leaves the order to taste', function (array $exercises, array $usual, array $spared): void {
+it('goes down to the floor once where the order is left to taste', function (array $exercises, array $usual, array $spared): void {
     expect(idsInOrder(SlotOrder::of(bareSlotsOf(...$exercises), OrderSchool::CompoundFirst)))->toBe($usual)
         ->and(idsInOrder(SlotOrder::of(bareSlotsOf(...$exercises), OrderSchool::CompoundFirst, sparesTrips: true)))->toBe($spared);
 })->with([
