@@ -374,7 +374,7 @@ final readonly class SlotEditor
         $isFrame = in_array($option->exercise->pattern, ['loosen', 'stretch'], true);
         $slot = $option->slot(
             $week->freeThread($weekday, $option->exercise->id),
-            $isFrame ? 1 : min(self::USUAL_SETS, $brief->experience->mostSets()),
+            $isFrame ? 1 : min(self::USUAL_SETS, $brief->mostSets($week->day($weekday)->day)),
         );
 
         return new EditedWeek(

@@ -26,10 +26,4 @@ final readonly class AskedEffort
         public ?Tempo $tempo = null,
     ) {
     }
-
-    /** True where a set gives a muscle something to count on: at least half a set that somebody can finish. */
-    public function gives(): bool
-    {
-        return $this->counts >= 0.5 && $this->match > 0.0;
-    }
 }

@@ -19,6 +19,9 @@ final readonly class Brief
     /** Every so many weeks one is lighter: four to six is usual, five the contract's default. */
     public const DELOAD_EVERY = 5;
 
+    /** A visit longer than this has time for a third set. */
+    private const LONG_MINUTES = 40;
+
     private const NO_FAILURE = [
         Limit::Youth, Limit::Pregnant, Limit::Postnatal, Limit::HighBloodPressure, Limit::BackPain, Limit::LowBoneDensity, Limit::LaxJoints,
         Limit::BalanceSupport, Limit::NoHeldBreath, Limit::PelvicFloor, Limit::HipReplaced, Limit::Neck,
@@ -130,6 +133,16 @@ final readonly class Brief
     public function isCareful(): bool
     {
         return $this->experience === Experience::None || $this->whyNotToFailure() !== null;
+    }
+
+    /** Sets of one exercise on a day at most: who is new or older begins with two, with three where there is time; planning, section 4b. */
+    public function mostSets(TrainingDay $day): int
+    {
+        if ($this->experience !== Experience::None && $this->goal !== Goal::Older) {
+            return $this->experience->mostSets();
+        }
+
+        return $day->minutes > self::LONG_MINUTES ? 3 : 2;
     }
 
     public function band(): VolumeBand

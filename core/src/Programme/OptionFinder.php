@@ -33,7 +33,7 @@ use NimbleShelf\Core\Strength\StrengthPrior;
 final readonly class OptionFinder
 {
     /** Power is planned for who is trained and wants one of these. */
-    private const POWERFUL = [Goal::Strength, Goal::Muscle, Goal::Endurance, Goal::Health];
+    private const POWERFUL = [Goal::Strength, Goal::Muscle, Goal::Endurance, Goal::Health, Goal::Keep];
 
     /** Warming up, stretching and play are no week's work; squeezes only where somebody sits; power see above. */
     private const NOT_PLANNED = ['loosen', 'stretch', 'play', 'squeeze', 'power'];
@@ -42,6 +42,9 @@ final readonly class OptionFinder
     private const WAYS = 3;
 
     private const OF_A_PATTERN = 6;
+
+    /** What is worth trying is seen by as many sets. */
+    private const FEWEST_SETS = 2;
 
     /** Two that meet the goal about as well. */
     private const ALIKE = 0.01;
@@ -57,6 +60,9 @@ final readonly class OptionFinder
 
     /** A weight that makes the whole load so little more than the body alone is not worth taking up; our choice. */
     private const WORTH_HOLDING = 1.06;
+
+    /** What the legs move is the body first of all: a load that hardly adds to it is not worth taking up in any of these. */
+    private const OF_THE_BODY = ['squat', 'single-leg'];
 
     /** Skill, of five, that is asked of who takes care, and of others by their experience: the steadiest way of each pattern. */
     private const CAREFUL_SKILL = 2;
@@ -268,7 +274,9 @@ final readonly class OptionFinder
         $best = [];
         // The narrowest and the widest stance bound what a band gives; grips fill the space between.
         $isNear = static fn (Rung $rung): bool => $rung->setting->band?->stanceM !== RungFinder::STANCES_M[1];
-        $bareKg = null;
+        $bareKg = in_array($exercise->pattern, self::OF_THE_BODY, true)
+            ? $this->model->ownKg($exercise->pattern, $brief->situation->client->body)
+            : null;
         // Lightest first: the body alone comes before what is added to it.
         foreach ($this->rungs->usable($exercise, $brief->situation, only: $isNear) as ['rung' => $rung, 'wholeKg' => $wholeKg]) {
             $isLoaded = $rung->setting->massKg > 0;
@@ -429,8 +437,8 @@ final readonly class OptionFinder
             $halves = array_intersect_key($option->halves, Muscles::WEIGHTS);
             ksort($halves);
             $kind = json_encode([$option->exercise->pattern, $option->isHard() ? $halves : [], $option->isOnFloor], JSON_THROW_ON_ERROR);
-            $ranked[$kind][$i] = WeekScore::slot($option, 3, $brief)
-                - WeekState::boundSeconds($option, 3, $brief) / 600;
+            $ranked[$kind][$i] = WeekScore::slot($option, self::FEWEST_SETS, $brief)
+                - WeekState::boundSeconds($option, self::FEWEST_SETS, $brief) / 600;
         }
         // Of each kind the best, then of each pattern the best of those.
         $patterns = [];

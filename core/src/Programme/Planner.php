@@ -101,7 +101,7 @@ final readonly class Planner
                 );
                 $found = count($options) - 1;
             }
-            $pinned[$day][$found] = $pin->sets ?? min(3, $brief->experience->mostSets());
+            $pinned[$day][$found] = $pin->sets ?? min(3, $brief->mostSets($brief->days[$day]));
         }
 
         return [$options, array_values($pinned)];

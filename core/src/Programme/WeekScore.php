@@ -70,6 +70,13 @@ final readonly class WeekScore
     /** So much of the time for work is wanted used; set-ups are reckoned from above, so that this is some 85 % of the visit. */
     public const USED = 0.94;
 
+    /** A minute of one exercise beyond such a share of the longest visit, and beyond so many minutes. */
+    public const LONG_MINUTE = 2.0;
+
+    public const LONG = 0.3;
+
+    public const LONG_AT_LEAST = 10;
+
     /** How much further from the plainest each step of skill is for who is new, older or has to take care. */
     public const CAREFUL = 3.0;
 
@@ -131,6 +138,7 @@ final readonly class WeekScore
                 $seconds += WeekState::boundSeconds($option, $sets, $brief);
                 $parts['basics'] -= self::farFromBasic($option, $brief);
                 $parts['liking'] += self::LIKED * $option->liking;
+                $parts['time'] -= self::tooLong($option, $sets, $brief);
                 $parts['changes'] -= self::SET_UP_MINUTE * $option->rung->setUpSeconds / 60;
                 $onFloor[] = $option->isOnFloor;
                 $patterns[] = $option->exercise->pattern;
@@ -167,6 +175,7 @@ final readonly class WeekScore
             + self::role($option, $sets)
             - self::MISMATCH * (1 - $option->match) * $sets
             - self::farFromBasic($option, $brief)
+            - self::tooLong($option, $sets, $brief)
             - self::SET_UP_MINUTE * $option->rung->setUpSeconds / 60;
     }
 
@@ -187,6 +196,15 @@ final readonly class WeekScore
                 ? self::SEATED
                 : 0.0)
             + ($exercise->isHold && $option->group() !== PatternGroup::Trunk ? self::HELD : 0.0);
+    }
+
+    /** What it costs that one exercise takes a third of a visit: nobody wants to be at one thing for so long. */
+    public static function tooLong(PlanOption $option, int $sets, Brief $brief): float
+    {
+        $longest = max(array_map(static fn (TrainingDay $day): int => $day->minutes, $brief->days));
+        $minutes = WeekState::boundSeconds($option, $sets, $brief) / 60;
+
+        return self::LONG_MINUTE * max(0.0, $minutes - max(self::LONG_AT_LEAST, self::LONG * $longest));
     }
 
     /** What is worth of a visit that work takes so many seconds of: nothing empty, nearly full all. */

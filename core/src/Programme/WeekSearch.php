@@ -7,8 +7,8 @@ namespace NimbleShelf\Core\Programme;
 /**
  * Finds the week with the highest score that breaks neither time nor recovery.
  *
- * Small cases are tried out whole. Large ones begin with the best addition again and again, by what it gives and by what it
- * gives for its time, and once with nothing; then each day in turn is planned anew from its most promising beginnings while
+ * Small cases are tried out whole. Large ones begin with the best addition for its time again and again, and twice with
+ * nothing; then each day in turn is planned anew from its most promising beginnings while
  * the others stay, and single slots are tried elsewhere, until nothing comes out better. Every step takes the best there
  * is, ties by order, so that the same question has the same answer.
  */
@@ -31,7 +31,8 @@ final class WeekSearch
     /** @var list<list<int>> Options that may come and go on each day. */
     private array $open;
 
-    private int $mostSets;
+    /** @var list<int> Sets of one exercise at most, by day. */
+    private array $mostSets;
 
     private WeekState $state;
 
@@ -44,7 +45,7 @@ final class WeekSearch
         $this->state = new WeekState($options, $brief);
         $this->pinned = array_fill(0, count($brief->days), []);
         $this->open = array_fill(0, count($brief->days), array_keys($options));
-        $this->mostSets = $brief->experience->mostSets();
+        $this->mostSets = array_map($brief->mostSets(...), $brief->days);
     }
 
     /**
@@ -62,8 +63,8 @@ final class WeekSearch
             }
             $search->open[$day] = array_values(array_diff($search->open[$day], array_keys($slots)));
         }
-        $choices = 2 + $brief->experience->mostSets() - self::LEAST_SETS;
-        if (count($options) * count($brief->days) * log($choices) <= log(self::WHOLE)) {
+        $choices = array_map(static fn (int $most): float => log(2 + $most - self::LEAST_SETS), $search->mostSets);
+        if (count($options) * array_sum($choices) <= log(self::WHOLE)) {
             return $search->whole();
         }
         $search->climb();
@@ -94,7 +95,7 @@ final class WeekSearch
             }
             for ($i = $place; $i < count($places); $i++) {
                 [$day, $option] = $places[$i];
-                for ($sets = self::LEAST_SETS; $sets <= $this->brief->experience->mostSets(); $sets++) {
+                for ($sets = self::LEAST_SETS; $sets <= $this->mostSets[$day]; $sets++) {
                     $gain = $this->state->gain($day, $option, $sets);
                     if ($gain !== null) {
                         $this->state->put($day, $option, $sets, $gain);
@@ -132,7 +133,7 @@ final class WeekSearch
         foreach ($days as $day) {
             foreach ($this->open[$day] as $option) {
                 $now = $this->state->days[$day][$option] ?? 0;
-                foreach ($this->state->gains($day, $option, max(self::LEAST_SETS, $now + 1), $this->mostSets) as $sets => $gain) {
+                foreach ($this->state->gains($day, $option, max(self::LEAST_SETS, $now + 1), $this->mostSets[$day]) as $sets => $gain) {
                     $worth = $byTime ? $gain / $this->state->secondsFor($option, $sets, $now) : $gain;
                     if ($gain > self::WORTH && $worth > $most + self::WORTH / 100) {
                         [$most, $best] = [$worth, [$day, $option, $sets]];
@@ -144,18 +145,19 @@ final class WeekSearch
         return $best;
     }
 
-    /** Climbs from what gives most for its time, from what gives most, and from nothing, last day first; keeps the best week. */
+    /** Climbs from what gives most for its time, and from nothing, from either end of the week; keeps the best week. */
     private function climb(): void
     {
         [$empty, $nothing] = [$this->state->days, $this->state->total];
         $days = array_keys($this->brief->days);
         [$best, $most] = [$empty, -INF];
-        foreach (count($days) > 1 ? [true, false, null] : [true, false] as $byTime) {
+        $starts = [[true, $days], [false, $days], ...(count($days) > 1 ? [[false, array_reverse($days)]] : [])];
+        foreach ($starts as [$isFilled, $inOrder]) {
             $this->restore($empty, $nothing);
-            if ($byTime !== null) {
-                $this->fill($days, $byTime);
+            if ($isFilled) {
+                $this->fill($days, byTime: true);
             }
-            $this->climbOn($byTime === null ? array_reverse($days) : $days);
+            $this->climbOn($inOrder);
             if ($this->state->total > $most) {
                 [$best, $most] = [$this->state->days, $this->state->total];
             }
@@ -235,7 +237,7 @@ final class WeekSearch
                     if (isset($beginning['slots'][$option])) {
                         continue;
                     }
-                    foreach ($this->state->gains($day, $option, self::LEAST_SETS, $this->mostSets) as $sets => $gain) {
+                    foreach ($this->state->gains($day, $option, self::LEAST_SETS, $this->mostSets[$day]) as $sets => $gain) {
                         if ($gain > self::WORTH) {
                             $made[] = [$beginning['slots'], $option, $sets];
                             $totals[] = $beginning['total'] + $gain;

@@ -121,7 +121,7 @@ final class WeekState
                 'judged' => $option->volume(),
                 'slot' => array_map(
                     static fn (int $sets): float => WeekScore::slot($option, $sets, $brief),
-                    range(0, $brief->experience->mostSets()),
+                    range(0, max(array_map($brief->mostSets(...), $brief->days))),
                 ),
             ];
         }

@@ -6,10 +6,13 @@ use NimbleShelf\Core\Catalogue\Role;
 use NimbleShelf\Core\Equivalence\School;
 use NimbleShelf\Core\Matching\ShelfRungs;
 use NimbleShelf\Core\Mechanics\Setting;
+use NimbleShelf\Core\Planning\Goal;
 use NimbleShelf\Core\Planning\Slot;
 use NimbleShelf\Core\Programme\OptionFinder;
 use NimbleShelf\Core\Programme\Planner;
 use NimbleShelf\Core\Programme\ProgrammePlan;
+use NimbleShelf\Core\Programme\TrainingDay;
+use NimbleShelf\Core\Strength\Experience;
 use Tests\Support\People;
 use Tests\Support\Shipped;
 
@@ -172,6 +175,28 @@ it('gives what helps no more sets than three', function (array $asked): void {
         $most[] = in_array($role, [Role::Main, Role::Power], true) ? 0 : $slot->assignment->sets;
     }
     expect(max($most))->toBeLessThanOrEqual(3);
+})->with(array_map(static fn (array $asked): array => [$asked], People::all()));
+
+it('begins with two sets of each for who is new or older, with three where a visit is long', function (array $asked): void {
+    $brief = People::brief($asked);
+    $most = array_map($brief->mostSets(...), $brief->days);
+    foreach (proposedTo($asked)->weeks[0]->days as $i => $day) {
+        $sets = array_map(static fn (Slot $slot): int => $slot->assignment->sets, $day->work());
+        expect(max($sets))->toBeLessThanOrEqual($most[$i]);
+    }
+    $isGentle = $brief->experience === Experience::None || $brief->goal === Goal::Older;
+    expect(max($most))->toBe($isGentle ? ($brief->days[0]->minutes > 40 ? 3 : 2) : 4);
+})->with(array_map(static fn (array $asked): array => [$asked], People::all()));
+
+it('lets no exercise take a third of a visit', function (array $asked): void {
+    $brief = People::brief($asked);
+    $longest = max(array_map(static fn (TrainingDay $day): int => $day->minutes, $brief->days));
+    foreach (firstWeekOf($asked) as $slot) {
+        $minutes = $slot->assignment->sets
+            * ($slot->assignment->dose->workSeconds($slot->secondsEach()) * ($slot->assignment->sides->countsTwice() ? 2 : 1)
+                + $slot->assignment->restSeconds) / 60;
+        expect($minutes)->toBeLessThan(max(11.0, $longest / 3), $slot->exercise->id);
+    }
 })->with(array_map(static fn (array $asked): array => [$asked], People::all()));
 
 it('gives who takes care the steadiest way of each movement', function (array $asked): void {

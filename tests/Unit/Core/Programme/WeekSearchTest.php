@@ -101,7 +101,8 @@ it('equals trying every week out, wherever that ends', function (int $from): voi
         $options = array_slice($chance->shuffleArray(planOptions($brief)), 0, $count);
         $best = WeekSearch::best($options, $brief);
         $most = -INF;
-        $sets = [0, ...range(2, $brief->experience->mostSets())];
+        $caps = array_map($brief->mostSets(...), $brief->days);
+        $sets = [0, ...range(2, max($caps))];
         $places = count($options) * count($brief->days);
         for ($week = 0; $week < count($sets) ** $places; $week++) {
             $days = array_fill(0, count($brief->days), []);
@@ -110,7 +111,8 @@ it('equals trying every week out, wherever that ends', function (int $from): voi
                     $days[$place % count($brief->days)][intdiv($place, count($brief->days))] = $sets[$left % count($sets)];
                 }
             }
-            if (isAllowed($days, $options, $brief)) {
+            $isTooMuch = array_filter($days, static fn (array $slots, int $day): bool => max([0, ...$slots]) > $caps[$day], ARRAY_FILTER_USE_BOTH);
+            if ($isTooMuch === [] && isAllowed($days, $options, $brief)) {
                 $most = max($most, WeekScore::of($days, $options, $brief)->total);
             }
         }
