@@ -59,11 +59,12 @@ final class RungFinder
         /** @var \WeakMap<Situation, array<string, array{rungs: list<Rung>, problems: list<string>}>> $none */
         $none = new \WeakMap;
         $this->found ??= $none;
-        $found = $this->found[$situation] ?? [];
+        $place = $situation->place();
+        $found = $this->found[$place] ?? [];
         // A trainer's own variant may go by the same id in another catalogue: the figure tells them apart.
         $key = "{$exercise->id}|{$exercise->geometryKey}";
         $found[$key] ??= $this->found($exercise, $situation);
-        $this->found[$situation] = $found;
+        $this->found[$place] = $found;
 
         return $found[$key];
     }

@@ -28,12 +28,12 @@ final readonly class ShelfRungs
     /** Rungs of the same band lie at least this far apart. */
     private const BAND_APART = 1.06;
 
-    /** @var \WeakMap<Situation, array<string, list<array{rung: Rung, wholeKg: float}>>> What is usable while its situation lives. */
+    /** @var \WeakMap<Situation, array<string, array<int, list<array{rung: Rung, wholeKg: float}>>>> What is usable of each rig, by place. */
     private \WeakMap $known;
 
     public function __construct(private ResistanceModel $model, private RungFinder $finder, private BandSolver $bands)
     {
-        /** @var \WeakMap<Situation, array<string, list<array{rung: Rung, wholeKg: float}>>> $known */
+        /** @var \WeakMap<Situation, array<string, array<int, list<array{rung: Rung, wholeKg: float}>>>> $known */
         $known = new \WeakMap;
         $this->known = $known;
     }
@@ -149,17 +149,29 @@ final readonly class ShelfRungs
      */
     public function usable(Exercise $exercise, Situation $situation, School $school = School::Mean, ?\Closure $only = null): array
     {
-        if ($only !== null) {
-            return $this->found($exercise, $situation, $school, $only);
+        if (Cautions::against($exercise, $situation) !== []) {
+            return [];
         }
+        $place = $situation->place();
         $key = "{$school->value}|{$exercise->id}|{$exercise->geometryKey}";
-        $known = $this->known[$situation] ?? [];
-        if (! isset($known[$key])) {
-            $known[$key] = $this->found($exercise, $situation, $school, null);
-            $this->known[$situation] = $known;
+        $known = $this->known[$place] ?? [];
+        $usable = [];
+        foreach ($this->finder->rungs($exercise, $situation)['rungs'] as $rig => $root) {
+            if ($only === null || $only($root)) {
+                $known[$key][$rig] ??= $this->ofRig($root, $situation, $school);
+                array_push($usable, ...$known[$key][$rig]);
+            }
         }
+        $this->known[$place] = $known;
+        usort(
+            $usable,
+            static fn (array $one, array $two): int => [
+                round($one['wholeKg'], 1),
+                $one['rung']->setUpSeconds,
+            ] <=> [round($two['wholeKg'], 1), $two['rung']->setUpSeconds],
+        );
 
-        return $known[$key];
+        return $usable;
     }
 
     /** Whether `usable()` finds any rung, known as soon as one is found. */
@@ -187,34 +199,16 @@ final readonly class ShelfRungs
         return false;
     }
 
-    /**
-     * @param  (\Closure(Rung): bool)|null  $only
-     * @return list<array{rung: Rung, wholeKg: float}>
-     */
-    private function found(Exercise $exercise, Situation $situation, School $school, ?\Closure $only): array
+    /** @return list<array{rung: Rung, wholeKg: float}> */
+    private function ofRig(Rung $root, Situation $situation, School $school): array
     {
-        if (Cautions::against($exercise, $situation) !== []) {
-            return [];
-        }
         $usable = [];
-        foreach ($this->finder->rungs($exercise, $situation)['rungs'] as $root) {
-            if ($only !== null && ! $only($root)) {
-                continue;
-            }
-            foreach ($this->bands->steps($root, $situation->client->body, $school, $exercise->pattern) as $rung) {
-                $wholeKg = $this->usableKg($rung, $rung->setting, $situation, $school);
-                if ($wholeKg !== null) {
-                    $usable[] = ['rung' => $rung, 'wholeKg' => $wholeKg];
-                }
+        foreach ($this->bands->steps($root, $situation->client->body, $school, $root->exercise->pattern) as $rung) {
+            $wholeKg = $this->usableKg($rung, $rung->setting, $situation, $school);
+            if ($wholeKg !== null) {
+                $usable[] = ['rung' => $rung, 'wholeKg' => $wholeKg];
             }
         }
-        usort(
-            $usable,
-            static fn (array $one, array $two): int => [
-                round($one['wholeKg'], 1),
-                $one['rung']->setUpSeconds,
-            ] <=> [round($two['wholeKg'], 1), $two['rung']->setUpSeconds],
-        );
 
         return $usable;
     }

@@ -6,6 +6,7 @@ namespace NimbleShelf\Core\Matching;
 
 use NimbleShelf\Core\Kit\Home;
 use NimbleShelf\Core\Kit\Thing;
+use NimbleShelf\Core\Planning\Capacity;
 
 /** Who trains, with what, and where: all that decides what can be done. */
 final readonly class Situation
@@ -15,10 +16,33 @@ final readonly class Situation
 
     public Home $home;
 
-    /** @param  list<Thing>  $shelf */
-    public function __construct(public Client $client, public array $shelf = [], ?Home $home = null)
-    {
+    /**
+     * @param  list<Thing>  $shelf
+     * @param  self|null  $origin  Of several that differ in what the client can do, the first.
+     */
+    public function __construct(
+        public Client $client,
+        public array $shelf = [],
+        ?Home $home = null,
+        private ?self $origin = null,
+    ) {
         $this->home = $home ?? Home::of();
+    }
+
+    /**
+     * The same for who can do more, or less.
+     *
+     * @param  array<string, Capacity>  $capacities  By pattern.
+     */
+    public function knowing(array $capacities): self
+    {
+        return new self($this->client->knowing($capacities), $this->shelf, $this->home, $this->place());
+    }
+
+    /** One and the same for all that differ in capacities alone: what the place allows need not be found again for each. */
+    public function place(): self
+    {
+        return $this->origin ?? $this;
     }
 
     public function with(Thing ...$things): self

@@ -97,10 +97,8 @@ final readonly class Brief
      */
     public function knowing(array $capacities): self
     {
-        $there = $this->situation;
-
         return new self(
-            new Situation($there->client->knowing($capacities), $there->shelf, $there->home),
+            $this->situation->knowing($capacities),
             $this->goal,
             $this->experience,
             $this->days,

@@ -201,7 +201,7 @@ final readonly class WeekScore
     /** What it costs that one exercise takes a third of a visit: nobody wants to be at one thing for so long. */
     public static function tooLong(PlanOption $option, int $sets, Brief $brief): float
     {
-        $longest = max(array_map(static fn (TrainingDay $day): int => $day->minutes, $brief->days));
+        $longest = max(0, ...array_map(static fn (TrainingDay $day): int => $day->minutes, $brief->days));
         $minutes = WeekState::boundSeconds($option, $sets, $brief) / 60;
 
         return self::LONG_MINUTE * max(0.0, $minutes - max(self::LONG_AT_LEAST, self::LONG * $longest));

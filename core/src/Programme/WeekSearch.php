@@ -20,7 +20,7 @@ final class WeekSearch
     private const LEAST_SETS = 2;
 
     /** So many beginnings of a day are followed in each way. */
-    private const BEGINNINGS = 6;
+    private const BEGINNINGS = 3;
 
     /** Less than this is no improvement. */
     private const WORTH = 1e-7;

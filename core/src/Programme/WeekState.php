@@ -121,7 +121,7 @@ final class WeekState
                 'judged' => $option->volume(),
                 'slot' => array_map(
                     static fn (int $sets): float => WeekScore::slot($option, $sets, $brief),
-                    range(0, max(array_map($brief->mostSets(...), $brief->days))),
+                    range(0, max(0, ...array_map($brief->mostSets(...), $brief->days))),
                 ),
             ];
         }
