@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Actions\Programme\ReadProgramme;
-use App\Actions\Programme\ShowWeek;
 use App\Database\ImmediateSqliteConnector;
 use App\Models\Item;
 use App\Models\TrainingSession;
 use App\Support\CatalogueFiles;
-use App\Support\KeptSummaries;
+use App\Support\KeptSums;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Route;
@@ -25,7 +23,6 @@ use NimbleShelf\Core\Equivalence\ResistanceModel;
 use NimbleShelf\Core\Health\Screening;
 use NimbleShelf\Core\Matching\ShelfRungs;
 use NimbleShelf\Core\Programme\Planner;
-use NimbleShelf\Core\Programme\WeekChecks;
 use NimbleShelf\Core\Programme\WeekJudge;
 
 final class AppServiceProvider extends ServiceProvider
@@ -36,7 +33,20 @@ final class AppServiceProvider extends ServiceProvider
             base_path('catalogue'),
             storage_path('framework/cache/catalogue.php'),
         ));
-        $this->app->singleton(ResistanceModel::class);
+        $this->app->singleton(KeptSums::class, static fn (Application $app): KeptSums => new KeptSums(
+            $app->make('cache.store'),
+            static fn (): string => CatalogueFiles::stamp(
+                base_path('catalogue'),
+                base_path('core/src/Catalogue'),
+                base_path('core/src/Mechanics'),
+                base_path('core/src/Equivalence'),
+            ),
+        ));
+        $this->app->singleton(ResistanceModel::class, static fn (Application $app): ResistanceModel => new ResistanceModel(
+            $app->make(Catalogue::class),
+            $app->make(KeptSums::class),
+        ));
+        $this->app->singleton(ShelfRungs::class, static fn (Application $app): ShelfRungs => ShelfRungs::of($app->make(ResistanceModel::class)));
         $this->app->bind(WeekJudge::class, static fn (Application $app): WeekJudge => WeekJudge::of(
             $app->make(Catalogue::class),
             $app->make(ResistanceModel::class),
@@ -51,31 +61,8 @@ final class AppServiceProvider extends ServiceProvider
                 $app->make(ResistanceModel::class),
             ));
         }
-        $this->editing();
         $this->app->bind('db.connector.sqlite', ImmediateSqliteConnector::class);
         $this->app->singleton(Screening::class, fn (): Screening => CatalogueFiles::screening(base_path('catalogue')));
-    }
-
-    /** While a week is edited it is judged after every change: what its loads come to is kept from one request to the next. */
-    private function editing(): void
-    {
-        $this->app->singleton(KeptSummaries::class, static function (Application $app): KeptSummaries {
-            $stamp = CatalogueFiles::stamp(base_path('catalogue'), base_path('core/src/Mechanics'), base_path('core/src/Equivalence'));
-            $kept = new KeptSummaries($app->make('cache.store'), "summaries.{$stamp}");
-            $app->terminating($kept->save(...));
-
-            return $kept;
-        });
-        $this->app->singleton('editing.model', static fn (Application $app): ResistanceModel => $app->make(ResistanceModel::class)
-            ->keepingSummaries($app->make(KeptSummaries::class)));
-        $this->app->singleton('editing.rungs', static fn (Application $app): ShelfRungs => ShelfRungs::of($app->make('editing.model')));
-        $this->app->when(ReadProgramme::class)->needs(ShelfRungs::class)
-            ->give(static fn (Application $app): ShelfRungs => $app->make('editing.rungs'));
-        $this->app->when(ShowWeek::class)->needs(WeekChecks::class)->give(static fn (Application $app): WeekChecks => new WeekChecks(
-            $app->make(Catalogue::class),
-            $app->make('editing.model'),
-            $app->make('editing.rungs'),
-        ));
     }
 
     public function boot(): void

@@ -46,7 +46,7 @@ final class ResistanceModel
     /** @var array<string, ResistanceCurve> */
     private array $curves = [];
 
-    /** @var array<string, CurveSummary> Of this run; where a store keeps them, it does. */
+    /** @var array<string, CurveSummary> Of this run. */
     private array $summed = [];
 
     /** @var array<string, float> How far anchored bands pull off the line of their movements, degrees. */
@@ -64,15 +64,9 @@ final class ResistanceModel
     /** @var array<string, array{float, float}> */
     private array $means = [];
 
-    /** @param  SummaryStore|null  $summaries  Keeps what `summary()` comes to beyond this run; null to reckon it each time. */
-    public function __construct(private readonly Catalogue $catalogue, private readonly ?SummaryStore $summaries = null)
+    /** @param  SumStore|null  $sums  Keeps what sums come to beyond this run; null to reckon them each time. */
+    public function __construct(private readonly Catalogue $catalogue, private readonly ?SumStore $sums = null)
     {
-    }
-
-    /** A model of the same catalogue that reckons no summary twice. */
-    public function keepingSummaries(SummaryStore $summaries): self
-    {
-        return new self($this->catalogue, $summaries);
     }
 
     /**
@@ -91,10 +85,14 @@ final class ResistanceModel
         if ($key !== null && isset($this->curves[$key])) {
             return $this->curves[$key];
         }
-        $curve = $this->curveWith($exercise, $body, $setting, bandForce: 1.0, bandLongerByM: 0.0, bodyShare: 1.0);
+        $reckon = fn (): ResistanceCurve => $this->curveWith($exercise, $body, $setting, bandForce: 1.0, bandLongerByM: 0.0, bodyShare: 1.0);
         if ($key === null) {
-            return $curve;
+            return $reckon();
         }
+        $curve = $this->sums === null ? $reckon() : ResistanceCurve::unpacked(
+            $this->kept($body, $exercise, "curve|{$key}", static fn (): array => $reckon()->packed()),
+            $reckoned->effort->unit(),
+        );
         if (count($this->curves) >= self::KEPT) {
             $this->curves = [];
         }
@@ -113,17 +111,17 @@ final class ResistanceModel
         if ($school !== School::Mean) {
             return $this->curve($exercise, $body, $setting);
         }
-        $key = "{$exercise->id}|{$exercise->geometryKey}|{$body->key}|{$setting->implement}|{$setting->key()}";
-        $known = $this->summed[$key] ?? $this->summaries?->find($key);
-        if ($known !== null) {
-            return $known;
+        $of = "{$exercise->geometryKey}|{$setting->implement}|{$setting->key()}";
+        $key = "{$exercise->id}|{$body->key}|{$of}";
+        if (isset($this->summed[$key])) {
+            return $this->summed[$key];
         }
-        $summary = $this->summedUp($exercise, $body, $setting);
-        if ($this->summaries !== null) {
-            $this->summaries->keep($key, $summary);
-
-            return $summary;
-        }
+        $summary = CurveSummary::unpacked($this->kept(
+            $body,
+            $exercise,
+            "summary|{$of}",
+            fn (): array => $this->summedUp($exercise, $body, $setting)->packed(),
+        ));
         if (count($this->summed) >= self::SUMMED) {
             $this->summed = [];
         }
@@ -189,59 +187,19 @@ final class ResistanceModel
         $curve = $this->curve($exercise, $body, $setting);
         [$kg, $ownKg] = $this->inReference($curve, $reference, $pattern->referencePoint, $body, $school);
 
-        $moved = [];
-        if ($setting->massKg > 0) {
-            $moved[] = $this->inReference(
-                $this->curve($exercise, $body, $setting->withMassKg($setting->massKg * (1 + $certainty->sigma()))),
-                $reference,
-                $pattern->referencePoint,
-                $body,
-                $school,
-            )[0];
-        }
-        if ($setting->band !== null) {
-            $moved[] = $this->inReference(
-                $this->curveWith($exercise, $body, $setting, 1 + $certainty->sigma(), 0.0, 1.0),
-                $reference,
-                $pattern->referencePoint,
-                $body,
-                $school,
-            )[0];
-            $moved[] = $this->inReference(
-                $this->curveWith($exercise, $body, $setting, 1.0, self::BAND_LENGTH_SD_M, 1.0),
-                $reference,
-                $pattern->referencePoint,
-                $body,
-                $school,
-            )[0];
-        }
-        $longer = $body->withLengthsScaledBy(1 + self::LIMB_SD);
-        $moved[] = $this->inReference(
-            $this->curve($exercise, $longer, $setting),
-            $reference,
-            $pattern->referencePoint,
-            $longer,
-            $school,
-        )[0];
-        $heavier = $this->curveWith($exercise, $body, $setting, 1.0, 0.0, 1 + self::BODY_SHARE_SD);
-        $moved[] = $this->inReference(
-            $heavier,
-            $reference,
-            $pattern->referencePoint,
+        $key = "{$exercise->geometryKey}|{$setting->implement}|{$setting->key()}|{$school->value}|{$certainty->value}|{$pattern->id}";
+        [$sdKg] = $this->kept(
             $body,
-            $school,
-            bodyShare: 1 + self::BODY_SHARE_SD,
-        )[0];
-        $variance = 0.0;
-        foreach ($moved as $movedKg) {
-            $variance += ($movedKg - $kg) ** 2;
-        }
+            $exercise,
+            "spread|{$key}",
+            fn (): array => [$this->spreadKg($kg, $exercise, $body, $setting, $school, $certainty, $reference, $pattern->referencePoint)],
+        );
 
         $referenceCurve = $this->referenceCurve($reference, $pattern->referencePoint, $body, $kg);
 
         return new Equivalent(
             kg: $kg,
-            sdKg: sqrt($variance),
+            sdKg: $sdKg,
             ownKg: $ownKg,
             pattern: $pattern->id,
             referenceExercise: $reference->id,
@@ -252,6 +210,68 @@ final class ResistanceModel
             kgAlong: $this->kgAlong($curve, $reference, $pattern->referencePoint, $body),
             referenceName: $reference->name,
         );
+    }
+
+    /** One sigma of an equivalent, kilograms: how far it moves with each thing that is not known for sure. */
+    private function spreadKg(
+        float $kg,
+        Exercise $exercise,
+        Body $body,
+        Setting $setting,
+        School $school,
+        Certainty $certainty,
+        Exercise $reference,
+        LoadPoint $point,
+    ): float {
+        $moved = [];
+        if ($setting->massKg > 0) {
+            $moved[] = $this->inReference(
+                $this->curveWith($exercise, $body, $setting->withMassKg($setting->massKg * (1 + $certainty->sigma())), 1.0, 0.0, 1.0),
+                $reference,
+                $point,
+                $body,
+                $school,
+            )[0];
+        }
+        if ($setting->band !== null) {
+            $moved[] = $this->inReference(
+                $this->curveWith($exercise, $body, $setting, 1 + $certainty->sigma(), 0.0, 1.0),
+                $reference,
+                $point,
+                $body,
+                $school,
+            )[0];
+            $moved[] = $this->inReference(
+                $this->curveWith($exercise, $body, $setting, 1.0, self::BAND_LENGTH_SD_M, 1.0),
+                $reference,
+                $point,
+                $body,
+                $school,
+            )[0];
+        }
+        $longer = $body->withLengthsScaledBy(1 + self::LIMB_SD);
+        $moved[] = $this->inReference(
+            $this->curveWith($exercise, $longer, $setting, 1.0, 0.0, 1.0),
+            $reference,
+            $point,
+            $longer,
+            $school,
+        )[0];
+        $heavier = $this->curveWith($exercise, $body, $setting, 1.0, 0.0, 1 + self::BODY_SHARE_SD);
+        $moved[] = $this->inReference(
+            $heavier,
+            $reference,
+            $point,
+            $body,
+            $school,
+            bodyShare: 1 + self::BODY_SHARE_SD,
+        )[0];
+        $variance = 0.0;
+        foreach ($moved as $movedKg) {
+            $variance += ($movedKg - $kg) ** 2;
+        }
+
+        return sqrt($variance);
     }
 
     /**
@@ -345,12 +365,12 @@ final class ResistanceModel
         $key = "{$reckoned->geometryKey}|{$body->key}|{$placement->key()}"
             ."|{$setting->band->anchorHeightM}|{$setting->band->anchorDistanceM}";
 
-        return $this->pulls[$key] ??= PullLine::off(
+        return $this->pulls[$key] ??= $this->kept($body, $reckoned, "pull|{$key}", fn (): array => [PullLine::off(
             $this->catalogue->figureOf($reckoned)->riggedFor($body, $placement),
             $setting->band,
             $reckoned->bandAttachment,
             $body->heightM,
-        );
+        )])[0];
     }
 
     /** Highest point of the movement itself, metres, from its start, middle and end. */
@@ -496,14 +516,32 @@ final class ResistanceModel
     /** @return array{float, float} Mean resistance of a kilogram and of the body itself in a reference lift. */
     private function referenceMeans(Exercise $reference, LoadPoint $point, Body $body): array
     {
-        return $this->means["{$reference->id}|{$point->value}|{$body->key}"] ??= (function () use ($reference, $point, $body): array {
+        $key = "{$reference->id}|{$reference->geometryKey}|{$point->value}|{$body->key}";
+        /** @var array{float, float} $means */
+        $means = $this->means[$key] ?? $this->kept($body, $reference, "means|{$key}", function () use ($reference, $point, $body): array {
             $motion = $this->motion($reference, $body, $reference->placementOf(Setting::bodyWeight()));
 
-            return [
-                $motion->meanResistancePerKg($point),
-                $motion->meanBodyResistance(),
-            ];
-        })();
+            return [$motion->meanResistancePerKg($point), $motion->meanBodyResistance()];
+        });
+
+        return $this->means[$key] = $means;
+    }
+
+    /**
+     * What was kept of a sum, or what it comes to.
+     *
+     * @param  \Closure(): non-empty-list<float>  $reckon
+     * @return non-empty-list<float>
+     */
+    private function kept(Body $body, Exercise $exercise, string $key, \Closure $reckon): array
+    {
+        $sums = $this->sums?->find($body->key, $exercise->id, $key) ?? [];
+        if ($sums === []) {
+            $sums = $reckon();
+            $this->sums?->keep($body->key, $exercise->id, $key, $sums);
+        }
+
+        return $sums;
     }
 
     /**

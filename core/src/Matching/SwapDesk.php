@@ -196,7 +196,7 @@ final readonly class SwapDesk
         $ask = function (array $mosts, bool $all = false) use (&$found, &$atLeast, $kin, $asked, $situation, $limit): void {
             foreach ($mosts as $i => $bound) {
                 if (! isset($found[$i]) && ($all || $bound >= $atLeast - 1e-9)) {
-                    [$found[$i]] = $this->bestOf($kin[$i][0], $asked, $kin[$i][1], $situation, School::Mean);
+                    [$found[$i]] = $this->bestOf($kin[$i][0], $asked, $kin[$i][1], $situation, School::Mean, $atLeast);
                     $matches = array_map(static fn (Internal\Rated $one): float => $one->match, array_merge(...array_values($found)));
                     rsort($matches);
                     $atLeast = $matches[$limit - 1] ?? 0.0;
@@ -309,10 +309,17 @@ final readonly class SwapDesk
     }
 
     /**
+     * @param  float  $atLeast  What matches less is told apart no further: its match is what it could be at the most.
      * @return array{list<Internal\Rated>, list<string>} The best rung of each implement, and why others are left out.
      */
-    private function bestOf(Exercise $exercise, Internal\Asked $asked, Kinship $kinship, Situation $situation, School $school): array
-    {
+    private function bestOf(
+        Exercise $exercise,
+        Internal\Asked $asked,
+        Kinship $kinship,
+        Situation $situation,
+        School $school,
+        float $atLeast = 0.0,
+    ): array {
         $reasons = Cautions::against($exercise, $situation);
         if ($reasons !== []) {
             return [[], $reasons];
@@ -327,7 +334,7 @@ final readonly class SwapDesk
         $asked = $this->askedOf($exercise, $asked, $kinship, $situation->client);
         $pattern = $asked->pattern;
         $wantedKg = $this->wantedKg($asked);
-        $best = [];
+        $ofAKind = [];
         $settled = [];
         foreach ($this->worthAsking($roots, $asked, $situation, $school, $wantedKg) as $root) {
             $rig = $root->rigWithoutStance();
@@ -339,7 +346,7 @@ final readonly class SwapDesk
             $found = $this->usable($near, $asked, $kinship, $situation, $school);
             // Where loads cannot be compared, one way that is not slack is enough.
             if ($root->setting->band !== null
-                && ! ($asked->byMuscles && $best !== [])
+                && ! ($asked->byMuscles && $ofAKind !== [])
                 && array_filter($found, static fn (Internal\Rated|string $one): bool => ! is_string($one)) === []) {
                 // What comes nearest hangs slack or is too heavy: any other way to rig it is better than none.
                 $found = [
@@ -366,18 +373,12 @@ final readonly class SwapDesk
                 $kind = $rung->setting->band === null
                     ? $rung->setting->implement
                     : implode('+', array_map(static fn (Thing $thing): string => $thing->id, $rung->things));
-                // A curve is reckoned only where it could tell.
-                if (! isset($best[$kind]) || $rated->isBetterThan($best[$kind])) {
-                    $rated = $this->withShape($rated, $situation->client);
-                    if (! isset($best[$kind]) || $rated->isBetterThan($best[$kind])) {
-                        $best[$kind] = $rated;
-                    }
-                }
+                $ofAKind[$kind][] = $rated;
             }
         }
 
         return [
-            array_values($best),
+            array_values(array_map(fn (array $alike): Internal\Rated => $this->bestOfAKind($alike, $atLeast, $situation->client), $ofAKind)),
             array_slice(array_values(array_unique($reasons)), 0, self::REASONS),
         ];
     }
@@ -501,6 +502,34 @@ final readonly class SwapDesk
         );
 
         return Internal\Rated::of($rung, $kept, $parts, $kinship->closeness, $asked);
+    }
+
+    /**
+     * The best of a kind, the first of several that are as good; a curve is reckoned only where it could tell.
+     *
+     * @param  non-empty-list<Internal\Rated>  $alike
+     */
+    private function bestOfAKind(array $alike, float $atLeast, Client $client): Internal\Rated
+    {
+        $mosts = array_map(static fn (Internal\Rated $one): float => $one->match, $alike);
+        arsort($mosts);
+        $best = $alike[(int) array_key_first($mosts)];
+        $isReached = array_map(static fn (Internal\Rated $one): bool => $one->kept->isReached, $alike);
+        if ($best->match < $atLeast && count(array_unique($isReached)) === 1) {
+            return $best;
+        }
+        [$found, $at] = [null, 0];
+        foreach ($mosts as $place => $most) {
+            if ($found !== null && $most < $found->match) {
+                break;
+            }
+            $shaped = $this->withShape($alike[$place], $client);
+            if ($found === null || $shaped->isBetterThan($found) || ($place < $at && ! $found->isBetterThan($shaped))) {
+                [$found, $at] = [$shaped, $place];
+            }
+        }
+
+        return $found;
     }
 
     private function withShape(Internal\Rated $rated, Client $client): Internal\Rated

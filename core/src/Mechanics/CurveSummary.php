@@ -24,6 +24,20 @@ final readonly class CurveSummary
     ) {
     }
 
+    /** @return non-empty-list<float> All of it in a row; not a number stands for null. */
+    public function packed(): array
+    {
+        return [$this->mean, $this->slackFraction, $this->longestStretch ?? NAN, $this->highestPointM];
+    }
+
+    /** @param  non-empty-list<float>  $packed  As `packed()` gives it. */
+    public static function unpacked(array $packed): self
+    {
+        [$mean, $slack, $stretch, $highest] = $packed;
+
+        return new self($mean, $slack, is_nan($stretch) ? null : $stretch, $highest);
+    }
+
     /** Mean over the effort, so that mean × range is the work of one repetition. */
     public function mean(): float
     {

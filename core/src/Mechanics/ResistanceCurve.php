@@ -35,6 +35,43 @@ final readonly class ResistanceCurve
         $this->mean = self::meanOf($resistance, $effort);
     }
 
+    /** @return non-empty-list<float> All of it but its unit in a row; not a number stands for null. */
+    public function packed(): array
+    {
+        return [
+            $this->shareOfBodyWeight ?? NAN,
+            $this->slackFraction,
+            $this->longestStretch ?? NAN,
+            $this->longestLengthM ?? NAN,
+            $this->highestPointM,
+            ...$this->us,
+            ...$this->effort,
+            ...$this->resistance,
+            ...$this->bodyPart,
+        ];
+    }
+
+    /** @param  non-empty-list<float>  $packed  As `packed()` gives it. */
+    public static function unpacked(array $packed, string $unit): self
+    {
+        [$share, $slack, $stretch, $length, $highest] = $packed;
+        $samples = array_chunk(array_slice($packed, 5), max(1, intdiv(count($packed) - 5, 4)));
+        assert(count($samples) === 4);
+
+        return new self(
+            us: $samples[0],
+            effort: $samples[1],
+            resistance: $samples[2],
+            bodyPart: $samples[3],
+            unit: $unit,
+            shareOfBodyWeight: is_nan($share) ? null : $share,
+            slackFraction: $slack,
+            longestStretch: is_nan($stretch) ? null : $stretch,
+            longestLengthM: is_nan($length) ? null : $length,
+            highestPointM: $highest,
+        );
+    }
+
     /** Mean over the effort, so that mean × range is the work of one repetition. */
     public function mean(): float
     {
