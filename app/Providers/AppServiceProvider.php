@@ -46,7 +46,9 @@ final class AppServiceProvider extends ServiceProvider
             $app->make(Catalogue::class),
             $app->make(KeptSums::class),
         ));
-        $this->app->singleton(ShelfRungs::class, static fn (Application $app): ShelfRungs => ShelfRungs::of($app->make(ResistanceModel::class)));
+        $this->app->singleton(ShelfRungs::class, static fn (Application $app): ShelfRungs => ShelfRungs::of(
+            $app->make(ResistanceModel::class),
+        ));
         $this->app->bind(WeekJudge::class, static fn (Application $app): WeekJudge => WeekJudge::of(
             $app->make(Catalogue::class),
             $app->make(ResistanceModel::class),

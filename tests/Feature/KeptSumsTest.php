@@ -81,7 +81,10 @@ it('gives every figure as it would be reckoned', function (string $exercise, arr
     'the body' => ['push-up', ['implement' => 'body-weight'], School::Peak],
     'an anchored tube' => ['standing-band-row', [
         'implement' => 'tube',
-        'band' => ['rest_length_cm' => 130, 'a_n' => 25, 'b_n' => 20, 'layout' => 'anchored-middle', 'anchor_height_cm' => 70, 'anchor_distance_cm' => 90],
+        'band' => [
+            'rest_length_cm' => 130, 'a_n' => 25, 'b_n' => 20,
+            'layout' => 'anchored-middle', 'anchor_height_cm' => 70, 'anchor_distance_cm' => 90,
+        ],
     ], School::EndOfRange],
 ]);
 

@@ -85,7 +85,7 @@ final class ResistanceModel
         if ($key !== null && isset($this->curves[$key])) {
             return $this->curves[$key];
         }
-        $reckon = fn (): ResistanceCurve => $this->curveWith($exercise, $body, $setting, bandForce: 1.0, bandLongerByM: 0.0, bodyShare: 1.0);
+        $reckon = fn (): ResistanceCurve => $this->curveWith($exercise, $body, $setting, 1.0, 0.0, 1.0);
         if ($key === null) {
             return $reckon();
         }

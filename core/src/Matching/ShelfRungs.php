@@ -28,7 +28,7 @@ final readonly class ShelfRungs
     /** Rungs of the same band lie at least this far apart. */
     private const BAND_APART = 1.06;
 
-    /** @var \WeakMap<Situation, array<string, array<int, list<array{rung: Rung, wholeKg: float}>>>> What is usable of each rig, by place. */
+    /** @var \WeakMap<Situation, array<string, array<int, list<array{rung: Rung, wholeKg: float}>>>> What is usable, by rig. */
     private \WeakMap $known;
 
     public function __construct(private ResistanceModel $model, private RungFinder $finder, private BandSolver $bands)

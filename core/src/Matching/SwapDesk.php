@@ -378,7 +378,10 @@ final readonly class SwapDesk
         }
 
         return [
-            array_values(array_map(fn (array $alike): Internal\Rated => $this->bestOfAKind($alike, $atLeast, $situation->client), $ofAKind)),
+            array_values(array_map(
+                fn (array $alike): Internal\Rated => $this->bestOfAKind($alike, $atLeast, $situation->client),
+                $ofAKind,
+            )),
             array_slice(array_values(array_unique($reasons)), 0, self::REASONS),
         ];
     }
