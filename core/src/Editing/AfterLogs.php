@@ -12,6 +12,7 @@ use NimbleShelf\Core\Matching\ShelfRungs;
 use NimbleShelf\Core\Planning\Slot;
 use NimbleShelf\Core\Programme\Answer;
 use NimbleShelf\Core\Programme\Brief;
+use NimbleShelf\Core\Programme\LeastHeld;
 use NimbleShelf\Core\Programme\PlannedWeek;
 
 /**
@@ -23,13 +24,13 @@ final readonly class AfterLogs
     /** A repetition either way is within what a day does. */
     private const ABOUT_THE_SAME = 1;
 
-    private function __construct(private Catalogue $catalogue, private ShelfRungs $rungs, private Answer $answer)
+    private function __construct(private Catalogue $catalogue, private ShelfRungs $rungs, private Answer $answer, private LeastHeld $leastHeld)
     {
     }
 
     public static function of(Catalogue $catalogue, ResistanceModel $model): self
     {
-        return new self($catalogue, ShelfRungs::of($model), Answer::of($catalogue, $model));
+        return new self($catalogue, ShelfRungs::of($model), Answer::of($catalogue, $model), new LeastHeld($model));
     }
 
     /**
@@ -121,7 +122,18 @@ final readonly class AfterLogs
         if ($planned->assignment->dose->isTimed() || ! $this->catalogue->pattern($planned->exercise->pattern)->isMeasured()) {
             return null;
         }
-        $ladder = $this->rungs->usable($planned->exercise, $brief->situation);
+        // What is in use stays, however little it adds.
+        $ladder = array_values(array_filter(
+            $this->rungs->usable($planned->exercise, $brief->situation),
+            fn (array $one): bool => $one['rung']->setting->sameAs($done->slot->assignment->setting)
+                || $one['rung']->setting->sameAs($planned->assignment->setting)
+                || $this->leastHeld->isEnough(
+                    $planned->exercise,
+                    $one['rung']->setting,
+                    $one['wholeKg'],
+                    $brief->situation->client->body,
+                ),
+        ));
         $now = $then = null;
         foreach ($ladder as $i => ['rung' => $rung]) {
             $now = $rung->setting->sameAs($done->slot->assignment->setting) ? $i : $now;

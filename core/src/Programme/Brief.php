@@ -136,7 +136,7 @@ final readonly class Brief
     /** Sets of one exercise on a day at most: who is new or older begins with two, with three where there is time; planning, section 4b. */
     public function mostSets(TrainingDay $day): int
     {
-        if ($this->experience !== Experience::None && $this->goal !== Goal::Older) {
+        if ($this->experience !== Experience::None && ! in_array($this->goal, [Goal::Beginner, Goal::Older], true)) {
             return $this->experience->mostSets();
         }
 

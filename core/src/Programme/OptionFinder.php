@@ -58,12 +58,6 @@ final readonly class OptionFinder
     /** Steps that a week leaves room for: those before the first lighter one. */
     private const GROWS = Brief::DELOAD_EVERY - 2;
 
-    /** A weight that makes the whole load so little more than the body alone is not worth taking up; our choice. */
-    private const WORTH_HOLDING = 1.06;
-
-    /** What the legs move is the body first of all: a load that hardly adds to it is not worth taking up in any of these. */
-    private const OF_THE_BODY = ['squat', 'single-leg'];
-
     /** Skill, of five, that is asked of who takes care, and of others by their experience: the steadiest way of each pattern. */
     private const CAREFUL_SKILL = 2;
 
@@ -73,10 +67,13 @@ final readonly class OptionFinder
 
     private EffortFinder $efforts;
 
+    private LeastHeld $leastHeld;
+
     public function __construct(private Catalogue $catalogue, private ResistanceModel $model, private ShelfRungs $rungs)
     {
         $this->prior = new StrengthPrior($catalogue, $model);
         $this->efforts = new EffortFinder($catalogue, $model);
+        $this->leastHeld = new LeastHeld($model);
     }
 
     /** The brief with what people like this client usually can in place of what is not told. */
@@ -274,15 +271,15 @@ final readonly class OptionFinder
         $best = [];
         // The narrowest and the widest stance bound what a band gives; grips fill the space between.
         $isNear = static fn (Rung $rung): bool => $rung->setting->band?->stanceM !== RungFinder::STANCES_M[1];
-        $bareKg = in_array($exercise->pattern, self::OF_THE_BODY, true)
-            ? $this->model->ownKg($exercise->pattern, $brief->situation->client->body)
-            : null;
+        $body = $brief->situation->client->body;
+        $bareKg = null;
         // Lightest first: the body alone comes before what is added to it.
         foreach ($this->rungs->usable($exercise, $brief->situation, only: $isNear) as ['rung' => $rung, 'wholeKg' => $wholeKg]) {
             $isLoaded = $rung->setting->massKg > 0;
             $bareKg = $isLoaded || $rung->setting->band !== null ? $bareKg : $wholeKg;
             if ($brief->situation->client->preferences->scoreOf($rung) <= 0.0
-                || ($isLoaded && $bareKg !== null && $wholeKg < self::WORTH_HOLDING * $bareKg)) {
+                || ($isLoaded && $bareKg !== null && $wholeKg < LeastHeld::WORTH_HOLDING * $bareKg)
+                || ! $this->leastHeld->isEnough($exercise, $rung->setting, $wholeKg, $body)) {
                 continue;
             }
             $option = $this->option($exercise, $rung, $wholeKg, $brief);

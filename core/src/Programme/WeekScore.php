@@ -56,6 +56,9 @@ final readonly class WeekScore
     /** Each set beyond the third of what helps and carries nothing: the minutes belong to what carries the plan. */
     public const HELPS = 3;
 
+    /** And beyond the second of what is far too light to be hard: it is there for its movement. */
+    public const LIGHT = 2;
+
     public const TOO_MUCH_HELP = 2.0;
 
     /** Each working set that main lifts are short of half of them. */
@@ -182,7 +185,13 @@ final readonly class WeekScore
     /** What so many sets of an exercise are to a plan. */
     private static function role(PlanOption $option, int $sets): float
     {
-        return self::ROLES[$option->role->value] * $sets - ($option->isMain() ? 0.0 : self::TOO_MUCH_HELP * max(0, $sets - self::HELPS));
+        $most = match (true) {
+            ! $option->isHard() => self::LIGHT,
+            $option->isMain() => PHP_INT_MAX,
+            default => self::HELPS,
+        };
+
+        return self::ROLES[$option->role->value] * $sets - self::TOO_MUCH_HELP * max(0, $sets - $most);
     }
 
     /** Plain lifts first: what takes skill, mixes movements or only holds is for when there is nothing plainer. */

@@ -105,10 +105,11 @@ final readonly class StrengthPrior
         [$heightM, $massKg] = Norms::MEASURED_ON[$sex];
         $measured = Body::of(heightM: $heightM, massKg: $massKg);
         $size = ($body->massKg / $massKg) ** Norms::SIZE;
+        $sizeOfArms = (min($body->massKg, Norms::HEAVY_INDEX * $body->heightM ** 2) / $massKg) ** Norms::SIZE;
         $trained = Norms::TRAINED[$level->value];
-        $press = $this->press($measured, $sex, $age) * $size * $trained['arms'];
+        $press = $this->press($measured, $sex, $age) * $sizeOfArms * $trained['arms'];
         $bench = Norms::ONE_HAND_OF_A_BENCH * $massKg * Norms::between(Norms::BENCH[$sex], $age)
-            * $this->armsAt($age) * $size * $trained['arms'];
+            * $this->armsAt($age) * $sizeOfArms * $trained['arms'];
         $legs = Norms::beyond(Norms::SQUATS[$sex]) * $this->model->ownKg('squat', $measured)
             * Norms::between(Norms::LEGS_BY_AGE, $age) * $size * $trained['legs'];
         // Between what push-ups and what bars say; push-ups themselves are their own norm.

@@ -57,6 +57,22 @@ it('rewrites what comes where it went otherwise, and says why', function (int $r
     'fewer than there were' => [7, 2.0, ['ask'], 'One more repetition'],
 ]);
 
+it('answers a squat that was far too heavy with one worth taking up, not with an empty bag', function (): void {
+    $brief = HandMade::brief(6, Shipped::shelf(
+        ['id' => '1', 'kind' => 'kettlebell', 'name' => '12 kg bell', 'mass_kg' => 12],
+        ['id' => '2', 'kind' => 'dumbbell', 'name' => '6 kg dumbbell', 'mass_kg' => 6],
+        ['id' => '3', 'kind' => 'rucksack', 'name' => 'rucksack', 'tare_kg' => 1.2, 'max_kg' => 20],
+    ))->knowing(['squat' => Capacity::of(79.0, 3.0)]);
+    $week = HandMade::week($brief, [1 => 'goblet squat 3x9 12 kg']);
+    $mends = AfterLogs::of(Shipped::catalogue(), Shipped::model())->mends(
+        new PlannedWeek(2, false, $week->days),
+        [new LoggedSlot(1, $week->days[0]->plan->slots()[0], 4, 0.0, false)],
+        $brief,
+    );
+    expect($mends)->toHaveCount(1)
+        ->and($mends[0]->edit->toArray()['edits'][0]['setting']['implement'])->toBe('dumbbell');
+});
+
 it('holds what hurt, leaves what is held, and changes no lighter week', function (): void {
     $hurt = afterFloorPress(8, 2.0, pain: true);
     expect($hurt[0]->edit->toArray())->toBe(['kind' => 'hold', 'weekday' => 1, 'slot' => '1.floor-press'])
