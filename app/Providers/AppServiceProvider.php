@@ -21,6 +21,7 @@ use NimbleShelf\Core\Editing\Refit;
 use NimbleShelf\Core\Editing\WeekEditor;
 use NimbleShelf\Core\Equivalence\ResistanceModel;
 use NimbleShelf\Core\Health\Screening;
+use NimbleShelf\Core\Matching\RungFinder;
 use NimbleShelf\Core\Matching\ShelfRungs;
 use NimbleShelf\Core\Programme\Planner;
 use NimbleShelf\Core\Programme\WeekJudge;
@@ -46,9 +47,9 @@ final class AppServiceProvider extends ServiceProvider
             $app->make(Catalogue::class),
             $app->make(KeptSums::class),
         ));
-        $this->app->singleton(ShelfRungs::class, static fn (Application $app): ShelfRungs => ShelfRungs::of(
-            $app->make(ResistanceModel::class),
-        ));
+        // What a place allows is found once a request, whoever asks.
+        $this->app->singleton(RungFinder::class);
+        $this->app->singleton(ShelfRungs::class);
         $this->app->bind(WeekJudge::class, static fn (Application $app): WeekJudge => WeekJudge::of(
             $app->make(Catalogue::class),
             $app->make(ResistanceModel::class),

@@ -24,8 +24,12 @@ final readonly class AfterLogs
     /** A repetition either way is within what a day does. */
     private const ABOUT_THE_SAME = 1;
 
-    private function __construct(private Catalogue $catalogue, private ShelfRungs $rungs, private Answer $answer, private LeastHeld $leastHeld)
-    {
+    private function __construct(
+        private Catalogue $catalogue,
+        private ShelfRungs $rungs,
+        private Answer $answer,
+        private LeastHeld $leastHeld,
+    ) {
     }
 
     public static function of(Catalogue $catalogue, ResistanceModel $model): self

@@ -41,6 +41,8 @@ final readonly class SwapDesk
     /** Repetitions by which a capacity may differ from what is written before it is said. */
     private const CAPACITY_DIFFERS = 4;
 
+    private Internal\Shapes $shapes;
+
     public function __construct(
         private Catalogue $catalogue,
         private ResistanceModel $model,
@@ -50,6 +52,7 @@ final readonly class SwapDesk
         private SwapWords $words,
         private MatchScore $score,
     ) {
+        $this->shapes = new Internal\Shapes($model);
     }
 
     /**
@@ -261,7 +264,7 @@ final readonly class SwapDesk
         $wholeKg = $this->model->wholeKg($rung->exercise, $situation->client->body, $curve, $school, $asked->pattern);
         $rated = $this->rated($rung, $wholeKg, $asked, $kinship, $situation->client, $execution);
 
-        return is_string($rated) ? $rated : $this->candidate($this->withShape($rated, $situation->client), $situation, $school);
+        return is_string($rated) ? $rated : $this->candidate($this->shapes->with($rated, $situation->client->body), $situation, $school);
     }
 
     /** @param  list<Internal\Rated>  $found */
@@ -379,7 +382,7 @@ final readonly class SwapDesk
 
         return [
             array_values(array_map(
-                fn (array $alike): Internal\Rated => $this->bestOfAKind($alike, $atLeast, $situation->client),
+                fn (array $alike): Internal\Rated => $this->shapes->bestOf($alike, $atLeast, $situation->client->body),
                 $ofAKind,
             )),
             array_slice(array_values(array_unique($reasons)), 0, self::REASONS),
@@ -505,41 +508,6 @@ final readonly class SwapDesk
         );
 
         return Internal\Rated::of($rung, $kept, $parts, $kinship->closeness, $asked);
-    }
-
-    /**
-     * The best of a kind, the first of several that are as good; a curve is reckoned only where it could tell.
-     *
-     * @param  non-empty-list<Internal\Rated>  $alike
-     */
-    private function bestOfAKind(array $alike, float $atLeast, Client $client): Internal\Rated
-    {
-        $mosts = array_map(static fn (Internal\Rated $one): float => $one->match, $alike);
-        arsort($mosts);
-        $best = $alike[(int) array_key_first($mosts)];
-        $isReached = array_map(static fn (Internal\Rated $one): bool => $one->kept->isReached, $alike);
-        if ($best->match < $atLeast && count(array_unique($isReached)) === 1) {
-            return $best;
-        }
-        [$found, $at] = [null, 0];
-        foreach ($mosts as $place => $most) {
-            if ($found !== null && $most < $found->match) {
-                break;
-            }
-            $shaped = $this->withShape($alike[$place], $client);
-            if ($found === null || $shaped->isBetterThan($found) || ($place < $at && ! $found->isBetterThan($shaped))) {
-                [$found, $at] = [$shaped, $place];
-            }
-        }
-
-        return $found;
-    }
-
-    private function withShape(Internal\Rated $rated, Client $client): Internal\Rated
-    {
-        $curve = $this->model->curve($rated->rung->exercise, $client->body, $rated->rung->setting);
-
-        return $rated->withShape(MatchScore::shape($curve, $rated->asked->equivalent->curve));
     }
 
     /** How far the effort is off, as the logarithm of a ratio: of repetitions where they tell loads apart, else of loads. */

@@ -19,7 +19,7 @@ final readonly class LeastHeld
     public const WORTH_HOLDING = 1.06;
 
     /** Without a load a hinge is a drill (planning contract, section 4b), and with next to none as well; our choice. */
-    private const NO_DRILL = 1.30;
+    private const NO_DRILL = 1.20;
 
     public function __construct(private ResistanceModel $model)
     {

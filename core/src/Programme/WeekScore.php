@@ -53,11 +53,8 @@ final readonly class WeekScore
     /** A set by what its exercise is to a plan: main lifts carry it, drills are work only where nothing else is left. */
     public const ROLES = ['main' => 1.0, 'power' => 1.0, 'trunk' => 0.0, 'builder' => -1.0, 'drill' => -4.0];
 
-    /** Each set beyond the third of what helps and carries nothing: the minutes belong to what carries the plan. */
+    /** Each set beyond the third of what helps or is too light to be hard: the minutes belong to what carries the plan. */
     public const HELPS = 3;
-
-    /** And beyond the second of what is far too light to be hard: it is there for its movement. */
-    public const LIGHT = 2;
 
     public const TOO_MUCH_HELP = 2.0;
 
@@ -185,13 +182,9 @@ final readonly class WeekScore
     /** What so many sets of an exercise are to a plan. */
     private static function role(PlanOption $option, int $sets): float
     {
-        $most = match (true) {
-            ! $option->isHard() => self::LIGHT,
-            $option->isMain() => PHP_INT_MAX,
-            default => self::HELPS,
-        };
+        $carries = $option->isMain() && $option->isHard();
 
-        return self::ROLES[$option->role->value] * $sets - self::TOO_MUCH_HELP * max(0, $sets - $most);
+        return self::ROLES[$option->role->value] * $sets - ($carries ? 0.0 : self::TOO_MUCH_HELP * max(0, $sets - self::HELPS));
     }
 
     /** Plain lifts first: what takes skill, mixes movements or only holds is for when there is nothing plainer. */
