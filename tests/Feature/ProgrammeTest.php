@@ -140,7 +140,10 @@ it('reads a session in words, says what it cannot do, and keeps it on each of th
     $read = $this->postJson($path, ['text' => $text] + WISH)->assertOk()->assertJsonCount(5, 'written')->assertJsonPath('total', null)
         ->assertJsonPath('written.1.slots.0.name', 'Goblet squat')->assertJsonPath('written.1.slots.0.short', '3 × 10 repetitions')
         ->assertJsonPath('written.2.kind', 'section')->assertJsonPath('written.4.slots.0.name', null)
-        ->assertJsonPath('written.4.slots.0.problem', 'Nothing in the catalogue is called "anvil toss".');
+        ->assertJsonPath('written.4.doubts.0.question', 'Which exercise is “anvil toss”?')
+        ->assertJsonCount(3, 'written.4.doubts.0.choices')
+        ->assertJsonPath('written.4.doubts.0.from', mb_strpos($text, 'anvil'))
+        ->assertJsonPath('written.1.slots.0.assumed', ['rest 75 s, usual']);
     expect($read->json('weeks.0.sessions'))->toHaveCount(2)
         ->and($read->json('weeks.0.sessions.0.name'))->toBe('Full body')
         ->and(array_column($read->json('weeks.0.sessions.1.blocks'), 'kind'))->toContain('warm-up', 'straight', 'section')
@@ -153,7 +156,7 @@ it('reads a session in words, says what it cannot do, and keeps it on each of th
         ->and($kept->json('weeks.4.sessions.1.blocks.0.items.0.short'))->toBe('2 × 11')
         ->and($kept->json('weeks.4.sessions.1.blocks.1.kind'))->toBe('hold');
     $this->postJson($this->path, ['text' => 'squat 3x8', 'weeks' => 1] + WISH)->assertOk()->assertJsonPath('name', 'Muscle, 1 week');
-    $this->postJson($path, ['text' => str_repeat('squat ', 900)] + WISH)->assertUnprocessable()->assertJsonValidationErrors(['text']);
+    $this->postJson($path, ['text' => str_repeat('squat ', 4000)] + WISH)->assertUnprocessable()->assertJsonValidationErrors(['text']);
 });
 
 it('makes no visit in the past, and leaves what was begun', function (): void {

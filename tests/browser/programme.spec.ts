@@ -175,7 +175,7 @@ test('a session is written as trainers scribble it and read line by line', async
     ['3 rounds 30/15: push-ups, squats', '3 rounds, 30 s of work, 15 s of rest'],
     ['bridge hold 3x40s', 'Bridge hold: 3 × 40 s'],
     ['bent-knee calf raises 2x20', 'Bent-knee calf raise: 2 × 20 repetitions'],
-    ['anvil toss 3x3', 'Nothing in the catalogue is called "anvil toss".'],
+    ['anvil toss 3x3', 'Which exercise is “anvil toss”?'],
   ]
   const reading = page.getByRole('region', { name: 'How it was read' })
   for (const [line, understood] of lines) {

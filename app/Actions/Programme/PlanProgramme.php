@@ -36,6 +36,7 @@ use NimbleShelf\Core\Programme\SessionReader;
 use NimbleShelf\Core\Programme\TrainingDay;
 use NimbleShelf\Core\Programme\WeekChecks;
 use NimbleShelf\Core\Programme\WrittenBlock;
+use NimbleShelf\Core\Programme\WrittenDay;
 
 /** Plans a programme for a client from what there is today, and keeps it where that is wanted. */
 final readonly class PlanProgramme
@@ -117,22 +118,20 @@ final readonly class PlanProgramme
      */
     private function written(string $text, Brief $brief): array
     {
-        $written = $this->reader->read($text, $brief);
-        $blocks = array_values(array_filter(array_map(static fn (WrittenBlock $line): ?Block => $line->block, $written)));
-        $days = array_map(static function (TrainingDay $day) use ($blocks): PlannedDay {
+        $read = $this->reader->days($text, $brief);
+        $days = [];
+        foreach ($brief->days as $place => $day) {
+            $blocks = self::blocksOf($read, $day, $place);
             $own = array_map(static fn (Block $block): Block => $block->withSlots(array_map(
-                static fn (Slot $slot): Slot => new Slot(
-                    "{$day->weekday}.{$slot->thread}",
-                    $slot->exercise,
-                    $slot->assignment,
-                    $slot->things,
-                ),
+                static fn (Slot $slot): Slot => $slot->named("{$day->weekday}.{$slot->thread}"),
                 $block->slots,
             )), $blocks);
-            $work = (new PlannedDay($day, new SessionPlan('', $own)))->work();
-
-            return new PlannedDay($day, new SessionPlan(SessionName::of($work), $own));
-        }, $blocks === [] ? [] : $brief->days);
+            if ($own !== []) {
+                $work = (new PlannedDay($day, new SessionPlan('', $own)))->work();
+                $days[] = new PlannedDay($day, new SessionPlan(SessionName::of($work), $own));
+            }
+        }
+        $written = array_merge(...[[], ...array_map(static fn (WrittenDay $one): array => $one->blocks, $read)]);
         $first = new PlannedWeek(1, false, $days);
         $later = array_map(static fn (int $number): PlannedWeek => new PlannedWeek(
             $number,
@@ -146,19 +145,44 @@ final readonly class PlanProgramme
         $weeks = [$first, ...$this->later->after($first, new EditedWeek($first, '', $threads), $later, $brief)];
         $checks = array_merge(...array_map(fn (PlannedWeek $week): array => $this->checks->of($week, $brief), $weeks));
 
-        return [new ProgrammePlan($weeks, $blocks === [] ? [] : $checks, null, [], [], []), $written];
+        return [new ProgrammePlan($weeks, $days === [] ? [] : $checks, null, [], [], []), $written];
+    }
+
+    /**
+     * What stands on a day: what is written for that weekday, or the days in turn where they have names, or the same on all.
+     *
+     * @param  list<WrittenDay>  $read
+     * @return list<Block>
+     */
+    private static function blocksOf(array $read, TrainingDay $day, int $place): array
+    {
+        $named = array_values(array_filter($read, static fn (WrittenDay $one): bool => $one->weekday !== null));
+        $ofTheDay = array_filter($named, static fn (WrittenDay $one): bool => $one->weekday === $day->weekday);
+        $inTurn = array_values(array_filter($read, static fn (WrittenDay $one): bool => $one->weekday === null));
+        $those = $named !== [] ? $ofTheDay : ($inTurn === [] ? [] : [$inTurn[$place % count($inTurn)]]);
+        $written = array_merge(...[[], ...array_map(static fn (WrittenDay $one): array => $one->blocks, array_values($those))]);
+
+        return array_values(array_filter(array_map(static fn (WrittenBlock $line): ?Block => $line->block, $written)));
     }
 
     /**
      * @param  list<WrittenBlock>  $written
      *
-     * @throws ValidationException If a line says nothing that can be done.
+     * @throws ValidationException If something is asked, or a line says nothing that can be done.
      */
     private function refuseUnread(array $written): void
     {
         foreach ($written as $line) {
-            if ($line->block === null) {
-                throw ValidationException::withMessages(['text' => "\"{$line->text}\" cannot be kept: nothing in it can be done here."]);
+            if ($line->doubts !== []) {
+                throw ValidationException::withMessages(['text' => $line->doubts[0]->question()]);
+            }
+            foreach ($line->slots as $slot) {
+                if ($slot->slot === null) {
+                    throw ValidationException::withMessages(['text' => $slot->problem ?? "\"{$slot->text}\" cannot be done here."]);
+                }
+            }
+            if ($line->block === null && $line->slots !== []) {
+                throw ValidationException::withMessages(['text' => $line->refused[0] ?? "\"{$line->text}\" cannot be done here."]);
             }
         }
     }

@@ -19,6 +19,7 @@ use App\Http\Resources\Programme\ProgrammesResource;
 use App\Http\Resources\Programme\ProgrammeTurnResource;
 use App\Http\Resources\Programme\ScorePartResource;
 use App\Http\Resources\Programme\WeekCheckResource;
+use App\Http\Resources\Programme\WrittenDoubtResource;
 use App\Http\Resources\Programme\WrittenLineResource;
 use App\Http\Resources\Programme\WrittenSlotResource;
 use App\Models\Client;
@@ -27,6 +28,7 @@ use App\Models\ProgrammeTurn;
 use App\Models\TrainingSession;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
+use NimbleShelf\Core\Catalogue\Exercise;
 use NimbleShelf\Core\Planning\Block;
 use NimbleShelf\Core\Planning\Goal;
 use NimbleShelf\Core\Planning\RestingLimbs;
@@ -41,6 +43,7 @@ use NimbleShelf\Core\Programme\Structure;
 use NimbleShelf\Core\Programme\WeekChecks;
 use NimbleShelf\Core\Programme\WrittenBlock;
 use NimbleShelf\Core\Programme\WrittenSlot;
+use NimbleShelf\Core\Reading\Doubt;
 use NimbleShelf\Core\Strength\Experience;
 
 /** A client's programmes as the page shows them, the one that runs with its checks reckoned for today's shelf. */
@@ -276,7 +279,16 @@ final readonly class ShowProgramme
             text: $line->text,
             kind: $line->block?->kind->label() ?? '',
             rule: $line->block === null ? '' : $line->block->rule->inWords(),
-            unknown: $line->unknown,
+            doubts: array_map(static fn (Doubt $doubt): WrittenDoubtResource => new WrittenDoubtResource(
+                question: $doubt->question(),
+                from: $doubt->from,
+                to: $doubt->to,
+                choices: $doubt->nearest === []
+                    ? $doubt->choices
+                    : array_map(static fn (Exercise $one): string => $one->nameInASentence(), $doubt->nearest),
+            ), $line->doubts),
+            refused: $line->refused,
+            left: $line->left,
             slots: array_map(static fn (WrittenSlot $slot): WrittenSlotResource => new WrittenSlotResource(
                 text: $slot->text,
                 name: $slot->slot?->exercise->name,
@@ -286,7 +298,8 @@ final readonly class ShowProgramme
                     RestingLimbs::none()->inWords($slot->slot->exercise, $slot->slot->assignment),
                 ),
                 words: $slot->slot?->assignment->words,
-                problem: $slot->problem,
+                problem: $slot->exercise === null ? null : $slot->problem,
+                assumed: $slot->assumed,
                 instead: $slot->instead?->exercise->name,
                 insteadWords: $slot->instead?->rung->words,
             ), $line->slots),

@@ -31,10 +31,11 @@ final readonly class BriefShape
 
     /**
      * @param  int|null  $weeks  Where they are not asked for.
+     * @param  list<TrainingDay>|null  $days  Where they are not asked for.
      *
      * @throws InvalidQuantity If something is missing, unknown or out of range, naming it.
      */
-    public function read(Fields $asked, ?int $weeks = null): Brief
+    public function read(Fields $asked, ?int $weeks = null, ?array $days = null): Brief
     {
         $client = $asked->object('client');
         $experience = Experience::from(
@@ -51,7 +52,7 @@ final readonly class BriefShape
             ))->withASeat(),
             goal: Goal::from($asked->oneOf('goal', array_column(self::GOALS, 'value'))),
             experience: $experience,
-            days: $this->days($asked),
+            days: $days ?? $this->days($asked),
             weeks: $weeks ?? $asked->whole('weeks', 1, 26, 'weeks'),
             order: OrderSchool::from(
                 $asked->oneOf('order', array_column(OrderSchool::cases(), 'value'), OrderSchool::CompoundFirst->value),

@@ -43,8 +43,11 @@ final readonly class SessionEditor
             foreach ($line->slots as $slot) {
                 $problem ??= $slot->slot === null ? $slot->problem : null;
             }
+            if ($line->doubts !== []) {
+                throw InvalidQuantity::because('text', $line->doubts[0]->question());
+            }
             if ($line->block === null || $problem !== null) {
-                throw InvalidQuantity::because('text', $problem ?? "\"{$line->text}\" is not understood.");
+                throw InvalidQuantity::because('text', $problem ?? $line->refused[0] ?? "\"{$line->text}\" is not understood.");
             }
             $slots = [];
             foreach ($line->block->slots as $slot) {

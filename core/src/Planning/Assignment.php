@@ -6,6 +6,7 @@ namespace NimbleShelf\Core\Planning;
 
 use NimbleShelf\Core\Exception\InvalidQuantity;
 use NimbleShelf\Core\Mechanics\Setting;
+use NimbleShelf\Core\Text\Plain;
 
 /** What one slot asks for: an exercise in a setting, how many sets of how much, and what to leave in reserve. */
 final readonly class Assignment
@@ -194,7 +195,8 @@ final readonly class Assignment
     public function inShort(): string
     {
         return sprintf('%d × ', $this->sets).match (true) {
-            $this->dose->asLongAsClean => 'clean',
+            $this->dose->asLongAsClean, $this->dose->asManyAsClean => 'clean',
+            $this->dose->metres !== null => Plain::number($this->dose->metres).' m',
             $this->dose->isTimed() => "{$this->dose->count()} s",
             default => (string) $this->dose->count(),
         };

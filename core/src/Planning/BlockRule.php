@@ -179,9 +179,14 @@ final readonly class BlockRule
         if (count($doses) > 20) {
             throw InvalidQuantity::because('doses', 'A ladder has 20 rounds at most.');
         }
-        for ($i = 2; $i < count($doses); $i++) {
-            if (($doses[$i] <=> $doses[$i - 1]) !== ($doses[1] <=> $doses[0])) {
-                throw InvalidQuantity::because("doses.{$i}", 'A ladder goes down, or up, or stays, all the way.');
+        $turns = 0;
+        $way = 0;
+        for ($i = 1; $i < count($doses); $i++) {
+            $now = $doses[$i] <=> $doses[$i - 1];
+            $turns += $now !== 0 && $way !== 0 && $now !== $way ? 1 : 0;
+            $way = $now === 0 ? $way : $now;
+            if ($turns > 1) {
+                throw InvalidQuantity::because("doses.{$i}", 'A ladder goes down, or up, or turns once: 6, 8, 10, 8, 6.');
             }
         }
 

@@ -7,11 +7,19 @@ namespace NimbleShelf\Core\Planning;
 use NimbleShelf\Core\Exception\InvalidQuantity;
 use NimbleShelf\Core\Text\Plain;
 
-/** How much one set asks for: repetitions, seconds, or as long as it stays clean. */
+/** How much one set asks for: repetitions, seconds, metres, or as many or as long as it stays clean. */
 final readonly class Dose
 {
     /** A hold without a cap of its own is planned for this long, seconds; our estimate of a usual plank. */
     private const USUAL_CLEAN_SECONDS = 45;
+
+    /**
+     * Metres a second with a load in the hands, turning at the end of a room: well below the 1.2 to 1.4 of an unhurried walk
+     * (Bohannon 1997, Age and Ageing 26:15-19); our estimate. It tells how long a distance takes.
+     */
+    private const CARRYING_PACE = 0.9;
+
+    private const MOST_METRES = 1000.0;
 
     private const MOST_REPETITIONS = 300;
 
@@ -22,6 +30,8 @@ final readonly class Dose
      * @param  int|null  $seconds  Null where repetitions count, or where there is no cap.
      * @param  float  $factor  What one repetition counts for in time and count: 2 for "two curls to a lunge".
      * @param  string  $means  What makes one repetition, where that needs saying.
+     * @param  float|null  $metres  Where a distance counts; `seconds` is then about what it takes.
+     * @param  bool  $asManyAsClean  True where `fewest` is only about what to expect.
      */
     private function __construct(
         public ?int $fewest,
@@ -31,6 +41,8 @@ final readonly class Dose
         public bool $perSide,
         public float $factor,
         public string $means,
+        public ?float $metres = null,
+        public bool $asManyAsClean = false,
     ) {
     }
 
@@ -61,6 +73,34 @@ final readonly class Dose
         return new self(null, null, $seconds, false, $perSide, 1.0, '');
     }
 
+    /**
+     * A distance that is walked, carried or crawled.
+     *
+     * @param  float  $metres  1 to 1000.
+     *
+     * @throws InvalidQuantity If it is out of range.
+     */
+    public static function metres(float $metres, bool $perSide = false): self
+    {
+        InvalidQuantity::unlessBetween('dose.metres', $metres, 1, self::MOST_METRES, 'm');
+
+        return new self(null, null, (int) max(1, round($metres / self::CARRYING_PACE)), false, $perSide, 1.0, '', $metres);
+    }
+
+    /**
+     * As many repetitions as are clean.
+     *
+     * @param  int  $expected  About so many, 1 to 300.
+     *
+     * @throws InvalidQuantity If it is out of range.
+     */
+    public static function asManyAsClean(int $expected, bool $perSide = false): self
+    {
+        InvalidQuantity::unlessBetween('dose.reps', $expected, 1, self::MOST_REPETITIONS, 'repetitions');
+
+        return new self($expected, $expected, null, false, $perSide, 1.0, '', null, true);
+    }
+
     /** @throws InvalidQuantity If the cap is not 1 to 1800 s. */
     public static function asLongAsClean(?int $capSeconds = null, bool $perSide = false): self
     {
@@ -70,7 +110,8 @@ final readonly class Dose
     }
 
     /**
-     * Reads `{reps, reps_most?, factor?, means?} | {seconds} | {as_long_as_clean: true, seconds?}` with `per_side?`.
+     * Reads `{reps, reps_most?, factor?, means?} | {reps, as_many_as_clean: true} | {seconds} | {metres}
+     * | {as_long_as_clean: true, seconds?}` with `per_side?`.
      *
      * @param  array<array-key, mixed>  $data
      *
@@ -84,6 +125,9 @@ final readonly class Dose
         $perSide = ($data['per_side'] ?? false) === true;
         if ($reps !== null && ($seconds !== null || $clean)) {
             throw InvalidQuantity::because('dose.reps', 'A dose is repetitions or seconds, not both.');
+        }
+        if ($reps !== null && ($data['as_many_as_clean'] ?? false) === true) {
+            return self::asManyAsClean($reps, $perSide);
         }
         if ($reps !== null) {
             $factor = $data['factor'] ?? 1.0;
@@ -99,8 +143,12 @@ final readonly class Dose
         if ($clean) {
             return self::asLongAsClean($seconds, $perSide);
         }
+        $metres = $data['metres'] ?? null;
+        if (is_int($metres) || is_float($metres)) {
+            return self::metres((float) $metres, $perSide);
+        }
         if ($seconds === null) {
-            throw InvalidQuantity::because('dose.reps', 'A dose needs reps, seconds, or as_long_as_clean.');
+            throw InvalidQuantity::because('dose.reps', 'A dose needs reps, seconds, metres, or as_long_as_clean.');
         }
 
         return self::seconds($seconds, $perSide);
@@ -112,7 +160,9 @@ final readonly class Dose
         return array_filter([
             'reps' => $this->fewest,
             'reps_most' => $this->most === $this->fewest ? null : $this->most,
-            'seconds' => $this->seconds,
+            'as_many_as_clean' => $this->asManyAsClean ? true : null,
+            'seconds' => $this->metres === null ? $this->seconds : null,
+            'metres' => $this->metres,
             'as_long_as_clean' => $this->asLongAsClean ? true : null,
             'per_side' => $this->perSide ? true : null,
             'factor' => $this->factor === 1.0 ? null : $this->factor,
@@ -126,8 +176,8 @@ final readonly class Dose
         $count = $this->perSide ? $this->count() : max(1, (int) ceil($this->count() / 2));
 
         return $this->isTimed()
-            ? new self(null, null, $this->seconds === null ? null : $count, $this->asLongAsClean, false, 1.0, '')
-            : self::repetitions($count, null, false, $this->factor, $this->means);
+            ? new self(null, null, $this->seconds === null ? null : $count, $this->asLongAsClean, false, 1.0, '', $this->metresIn($count))
+            : new self($count, $count, null, false, false, $this->factor, $this->means, null, $this->asManyAsClean);
     }
 
     public function isTimed(): bool
@@ -145,8 +195,20 @@ final readonly class Dose
     public function to(int $count): self
     {
         return $this->isTimed()
-            ? new self(null, null, $count, $this->asLongAsClean, $this->perSide, 1.0, '')
-            : self::repetitions($count, null, $this->perSide, $this->factor, $this->means);
+            ? new self(null, null, $count, $this->asLongAsClean, $this->perSide, 1.0, '', $this->metresIn($count))
+            : ($this->asManyAsClean
+                ? self::asManyAsClean($count, $this->perSide)
+                : self::repetitions($count, null, $this->perSide, $this->factor, $this->means));
+    }
+
+    /** How far one goes in so many seconds; null where no distance counts. */
+    private function metresIn(int $seconds): ?float
+    {
+        return match (true) {
+            $this->metres === null => null,
+            $seconds === $this->seconds => $this->metres,
+            default => min(self::MOST_METRES, max(1.0, round($seconds * self::CARRYING_PACE))),
+        };
     }
 
     /** @return 'repetitions'|'seconds' */
@@ -170,7 +232,9 @@ final readonly class Dose
     {
         $count = match (true) {
             $this->asLongAsClean => 'as long as clean'.($this->seconds === null ? '' : ", at most {$this->seconds} s"),
+            $this->metres !== null => Plain::number($this->metres)." m (about {$this->seconds} s)",
             $this->isTimed() => "{$this->seconds} s",
+            $this->asManyAsClean => "as many as clean, about {$this->fewest}",
             $this->most !== $this->fewest => "{$this->fewest}–{$this->most} repetitions",
             default => Plain::count((int) $this->fewest, 'repetition'),
         };

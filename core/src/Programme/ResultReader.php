@@ -11,6 +11,7 @@ use NimbleShelf\Core\Matching\SettingInWords;
 use NimbleShelf\Core\Matching\ShelfRungs;
 use NimbleShelf\Core\Matching\Situation;
 use NimbleShelf\Core\Mechanics\Setting;
+use NimbleShelf\Core\Reading\NameBook;
 use NimbleShelf\Core\Strength\FitnessTest;
 
 /**
@@ -45,11 +46,11 @@ final class ResultReader
     /** What a load may be of where the shelf has none of that mass. */
     private const HELD = ['dumbbell', 'kettlebell', 'rucksack', 'object'];
 
-    private ExerciseNames $names;
+    private NameBook $names;
 
     public function __construct(private readonly Catalogue $catalogue, private readonly ShelfRungs $rungs)
     {
-        $this->names = new ExerciseNames($catalogue);
+        $this->names = new NameBook($catalogue);
     }
 
     /** @throws InvalidQuantity On `line`, saying what is missing or not known. */
@@ -84,7 +85,7 @@ final class ResultReader
 
         $test = $isClocked ? $this->clocked($name) : null;
         $exercise = $test === null
-            ? ($this->names->meant($isOneArm ? "one arm {$name}" : $name)[0] ?? $this->names->meant($name)[0] ?? null)
+            ? ($this->names->meant($isOneArm ? "one arm {$name}" : $name)->exercise() ?? $this->names->meant($name)->exercise())
             : $this->catalogue->exercise($test->exercise());
         if ($exercise === null || $name === '') {
             throw self::refused($name === ''

@@ -39,7 +39,7 @@ final class PlanProgrammeRequest extends ClientRequest
             'pinned.*.sets' => ['required', 'integer', 'between:1,10'],
             'start' => ['sometimes', 'boolean'],
             'ends' => ['sometimes', 'nullable', 'date_format:Y-m-d'],
-            'text' => ['sometimes', 'nullable', 'string', 'max:4000'],
+            'text' => ['sometimes', 'nullable', 'string', 'max:20000'],
         ];
     }
 

@@ -12,10 +12,19 @@ final readonly class WrittenLineResource extends Resource
     /**
      * @param  string  $text  As it was written.
      * @param  string  $kind  The block it became; empty where it became none.
-     * @param  list<string>  $unknown  What was not understood.
+     * @param  list<WrittenDoubtResource>  $doubts  What is asked.
+     * @param  list<string>  $refused  What is understood and cannot be done so.
+     * @param  list<string>  $left  Words that were left alone.
      * @param  list<WrittenSlotResource>  $slots
      */
-    public function __construct(public string $text, public string $kind, public string $rule, public array $unknown, public array $slots)
-    {
+    public function __construct(
+        public string $text,
+        public string $kind,
+        public string $rule,
+        public array $doubts,
+        public array $refused,
+        public array $left,
+        public array $slots,
+    ) {
     }
 }

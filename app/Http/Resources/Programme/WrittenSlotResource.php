@@ -13,6 +13,8 @@ final readonly class WrittenSlotResource extends Resource
      * @param  string|null  $name  The exercise; null where none was found, or this shelf cannot do it.
      * @param  string  $short  "3 × 10 repetitions".
      * @param  string|null  $words  The setting by the names of this shelf.
+     * @param  string|null  $problem  What this shelf does not hold.
+     * @param  list<string>  $assumed  What was taken for granted.
      * @param  string|null  $instead  What the shelf offers in its place.
      */
     public function __construct(
@@ -21,6 +23,7 @@ final readonly class WrittenSlotResource extends Resource
         public string $short,
         public ?string $words,
         public ?string $problem,
+        public array $assumed,
         public ?string $instead,
         public ?string $insteadWords,
     ) {

@@ -11,7 +11,7 @@ import { firstWish, PlanForm, wishOf } from './PlanForm'
 import { type Pinned, readingOptions, useKeep, usePropose } from './queries'
 import { Shown } from './Shown'
 import { hasVisits } from './states'
-import { goToText, Reading, SessionText } from './Written'
+import { answered, doubtsIn, goToText, Reading, SessionText } from './Written'
 
 export interface Again {
   programme: Programme
@@ -43,6 +43,8 @@ export function Planning({
   const keep = useKeep(clientId)
   const error = (writes ? reading.error : propose.error) ?? keep.error
   const proposal = writes ? (settled.trim() === '' ? undefined : reading.data) : propose.data
+  // Places are those of the text that was read, and no other.
+  const isReadNow = writes && settled === typed && !reading.isFetching
   const asked = { wish, pinned, text: writes ? typed : null }
   // Then it is kept first, and asked when the other one ends.
   const someRuns = programmes.all.some(({ state }) => hasVisits(state))
@@ -135,6 +137,7 @@ export function Planning({
             <SessionText
               text={typed}
               onChange={setTyped}
+              doubts={isReadNow ? doubtsIn(proposal?.written ?? []) : []}
               error={error instanceof ApiError ? error.about('text') : undefined}
             />
           </div>
@@ -143,6 +146,14 @@ export function Planning({
       {way !== 'copy' && proposal && proposal.written.length > 0 && (
         <Reading
           lines={proposal.written}
+          onAnswer={
+            isReadNow
+              ? (doubt, choice) => {
+                  setTyped(answered(typed, doubt, choice))
+                  goToText()
+                }
+              : null
+          }
           onInstead={(text, instead) =>
             setTyped(typed.replace(new RegExp(text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&'), 'i'), instead))
           }

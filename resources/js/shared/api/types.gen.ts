@@ -2119,6 +2119,18 @@ export interface Weight {
   usualPercent: number
 }
 
+/** Words of a written session that mean nothing certain. */
+export interface WrittenDoubt {
+  /** As a sentence. */
+  question: string
+  /** Where they begin in the text, in characters. */
+  from: number
+  /** Behind their end. */
+  to: number
+  /** What can stand in their place. */
+  choices: string[]
+}
+
 /** One line of a written session, as it was read. */
 export interface WrittenLine {
   /** As it was written. */
@@ -2126,8 +2138,12 @@ export interface WrittenLine {
   /** The block it became; empty where it became none. */
   kind: string
   rule: string
-  /** What was not understood. */
-  unknown: string[]
+  /** What is asked. */
+  doubts: WrittenDoubt[]
+  /** What is understood and cannot be done so. */
+  refused: string[]
+  /** Words that were left alone. */
+  left: string[]
   slots: WrittenSlot[]
 }
 
@@ -2140,7 +2156,10 @@ export interface WrittenSlot {
   short: string
   /** The setting by the names of this shelf. */
   words: string | null
+  /** What this shelf does not hold. */
   problem: string | null
+  /** What was taken for granted. */
+  assumed: string[]
   /** What the shelf offers in its place. */
   instead: string | null
   insteadWords: string | null

@@ -427,7 +427,7 @@ it('refuses a block that is none', function (BlockKind $kind, array $rule, array
     'intervals that say nothing of rest' => [BlockKind::Intervals, ['work_s' => 20], ['squat'], 'rest_s', '0 is an answer'],
     'a ladder with a hole' => [BlockKind::Ladder, ['doses' => [15, 0, 9]], ['squat'], 'doses.1', 'no hole'],
     'a ladder of one rung' => [BlockKind::Ladder, ['doses' => [15]], ['squat'], 'doses', 'two or more'],
-    'a ladder up and down' => [BlockKind::Ladder, ['doses' => [15, 9, 12]], ['squat'], 'doses.2', 'all the way'],
+    'a ladder up and down' => [BlockKind::Ladder, ['doses' => [5, 8, 5, 8]], ['squat'], 'doses.2', 'all the way'],
     'a ladder with other rounds' => [BlockKind::Ladder, ['doses' => [15, 9], 'rounds' => 3], ['squat'], 'rounds', 'one dose a round'],
     'one phase of two' => [
         BlockKind::TwoPhase,
