@@ -46,6 +46,32 @@ async function defended(page: Page, does: ReturnType<typeof counting>) {
   await expect(page.getByText(/instead of .* today/)).toBeVisible()
 }
 
+/** Somebody new with a small shelf, at the page where a programme is made. */
+async function withAShelf(page: Page, does: ReturnType<typeof counting>, name: string) {
+  await does.fill(page.getByLabel('Height'), '171,5')
+  await does.fill(page.getByLabel('Body mass'), '64')
+  await does.fill(page.getByRole('textbox', { name: 'Name' }), name)
+  await does.click(page.getByRole('button', { name: 'Go on to the health questions' }))
+  const health = page.getByRole('form', { name: 'Health questions' })
+  await does.click(health.getByRole('button', { name: 'No to all that are left' }))
+  await does.click(health.getByRole('button', { name: 'Keep the answers' }))
+  await expect(page.getByText('Nothing stands in the way of training today.')).toBeVisible()
+  await does.click(page.getByRole('navigation', { name: name }).getByRole('link', { name: 'Shelf' }))
+  const line = page.getByRole('form', { name: 'Put something on the shelf' }).getByLabel('In plain words')
+  for (const thing of [
+    'pair of 6kg dumbells',
+    'kettlebell 16',
+    'red resistance band 1.2m with handles',
+    'kitchen chair 45 cm',
+    'mat',
+  ]) {
+    await does.fill(line, thing)
+    await does.press('Enter')
+    await expect(line).toHaveValue('')
+  }
+  await does.click(page.getByRole('navigation', { name: name }).getByRole('link', { name: 'Programme' }))
+}
+
 test('somebody who has just come tries a client, and makes a first swap that can be defended', async ({ page }) => {
   const does = counting(page)
   await signInAsNew(page, does)
@@ -73,30 +99,7 @@ test('somebody who has just come writes down a client of their own, up to the fi
   await signInAsNew(page, does)
   const began = Date.now()
   await does.click(page.getByRole('link', { name: 'Write down a first client' }))
-  await does.fill(page.getByLabel('Height'), '171,5')
-  await does.fill(page.getByLabel('Body mass'), '64')
-  await does.fill(page.getByRole('textbox', { name: 'Name' }), 'Wilhelmina Ostrander')
-  await does.click(page.getByRole('button', { name: 'Go on to the health questions' }))
-  const health = page.getByRole('form', { name: 'Health questions' })
-  await does.click(health.getByRole('button', { name: 'No to all that are left' }))
-  await does.click(health.getByRole('button', { name: 'Keep the answers' }))
-  await expect(page.getByText('Nothing stands in the way of training today.')).toBeVisible()
-  await does.click(page.getByRole('navigation', { name: 'Wilhelmina Ostrander' }).getByRole('link', { name: 'Shelf' }))
-  const line = page.getByRole('form', { name: 'Put something on the shelf' }).getByLabel('In plain words')
-  for (const thing of [
-    'pair of 6kg dumbells',
-    'kettlebell 16',
-    'red resistance band 1.2m with handles',
-    'kitchen chair 45 cm',
-    'mat',
-  ]) {
-    await does.fill(line, thing)
-    await does.press('Enter')
-    await expect(line).toHaveValue('')
-  }
-  await does.click(
-    page.getByRole('navigation', { name: 'Wilhelmina Ostrander' }).getByRole('link', { name: 'Programme' }),
-  )
+  await withAShelf(page, does, 'Wilhelmina Ostrander')
   const plan = page.getByRole('form', { name: 'Plan a programme' })
   await does.click(plan.getByRole('button', { name: 'Plan it for me' }))
   await does.click(page.getByRole('button', { name: 'Start it' }).first())
@@ -162,4 +165,54 @@ test('ten things from the keyboard', async ({ page }) => {
   }
   console.log(`Ten things from the keyboard: ${Math.round((Date.now() - began) / 1000)} s of machine time`)
   await expect.poll(() => standing.count()).toBeGreaterThanOrEqual(before + 10)
+})
+
+test('a session is typed and pasted, two questions are answered by keyboard, and it runs on the Floor', async ({
+  page,
+}) => {
+  test.slow()
+  const does = counting(page)
+  await signInAsNew(page, does)
+  await expect(page.getByRole('navigation', { name: 'Places' })).toBeVisible()
+  await page.goto('/clients/new')
+  await withAShelf(page, does, 'Ottoline Farthing')
+  await page.getByText('Write it', { exact: true }).click()
+  const field = page.getByLabel('The session, a line a block')
+  const reading = page.getByRole('region', { name: 'How it was read' })
+  await field.click()
+  await page.keyboard.type('goblet squat 16kg 3 x 10, 90s rest, 2 RIR\npress 3x8')
+  await expect(reading).toContainText('Goblet squat: 3 × 10 repetitions')
+  await expect(reading).toContainText('One thing is asked')
+  // What is asked is underlined where it stands, and nothing else.
+  await expect(page.locator('.scribble-marks mark')).toHaveText(['press'])
+
+  // A paste lands all at once, with a word nobody knows and a remark that is none of its business.
+  await page.keyboard.insertText('\nanvil toss 2x5\nrows 3x12 with band, keep neck long\nplank 2x20s')
+  await expect(reading).toContainText('2 things are asked')
+  await expect(reading).toContainText('Left alone: “keep neck long”')
+  await expect(page.locator('.scribble-marks mark')).toHaveText(['press', 'anvil toss'])
+  await page.getByRole('button', { name: 'Start it' }).click()
+  await expect(page.getByText('Which exercise is “press”?').first()).toBeVisible()
+
+  // Answered without leaving the field: the first question first.
+  await field.focus()
+  await page.keyboard.press('Alt+2')
+  await expect(field).toHaveValue(/\nfloor press 3x8\n/)
+  await expect(reading).toContainText('Which exercise is “anvil toss”?')
+  await expect(reading).toContainText('One thing is asked')
+  await page.keyboard.press('Alt+1')
+  await expect(field).not.toHaveValue(/anvil/)
+  await expect(reading).not.toContainText('asked')
+  await expect(page.locator('.scribble-marks mark')).toHaveCount(0)
+  await page.getByRole('button', { name: 'Start it' }).click()
+  await expect(page.getByText('Week 1').first()).toBeVisible()
+
+  await page.getByRole('link', { name: 'Round', exact: true }).click()
+  const visit = page.getByRole('listitem').filter({ hasText: 'Ottoline Farthing' })
+  const next = page.getByRole('button', { name: /^Next visits/ })
+  await expect(next.or(visit).first()).toBeVisible()
+  if (!(await visit.isVisible())) await next.click()
+  await visit.getByRole('link', { name: 'Open the Floor' }).click()
+  await page.getByRole('button', { name: 'Start the session' }).click()
+  await expect(page.getByText('Goblet squat').first()).toBeVisible()
 })

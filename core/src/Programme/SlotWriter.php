@@ -137,15 +137,15 @@ final readonly class SlotWriter
     private static function lacking(Rung $rung, Said $said): ?string
     {
         if (! self::isWith($rung, $said)) {
-            return sprintf('There is no %s here for it; nearest: %s.', self::KITS[$said->kit ?? ''] ?? $said->kit, $rung->words);
+            return sprintf('There is no %s here for it: this is the nearest.', self::KITS[$said->kit ?? ''] ?? $said->kit);
         }
         $isAsWritten = $said->kg === null || ($rung->setting->massKg > 0 && abs($rung->setting->massKg / $said->kg - 1) <= self::SAME_LOAD);
         if (! $isAsWritten) {
-            return sprintf('There is no %s kg for it; nearest: %s.', Plain::number($said->kg ?? 0.0), $rung->words);
+            return sprintf('There is no %s kg for it: this is the nearest.', Plain::number($said->kg ?? 0.0));
         }
 
         return $said->loads !== null && count(array_unique($said->loads)) > 1
-            ? "A load of its own for each set cannot be planned yet: all sets with {$rung->words}."
+            ? 'A load of its own for each set cannot be planned yet: all sets with this one.'
             : null;
     }
 

@@ -22,7 +22,14 @@ final class PlainWords
      */
     public static function of(array $words): array
     {
-        $said = implode(' ', array_map(self::singular(...), $words));
+        $plain = array_map(self::singular(...), $words);
+        // Most names have nothing that is written in another way.
+        static $telling = null;
+        $telling ??= self::firstWords();
+        if (array_intersect_key(array_flip($plain), $telling) === []) {
+            return array_values(array_filter($plain, static fn (string $word): bool => $word !== ''));
+        }
+        $said = implode(' ', $plain);
         foreach (self::ONE_SIDE as $pattern => $written) {
             $said = (string) preg_replace($pattern, $written, $said);
         }
@@ -34,6 +41,17 @@ final class PlainWords
         $said = (string) preg_replace_callback($pattern, static fn (array $found): string => TradeNames::WORDS[$found[0]], $said);
 
         return array_values(array_filter(explode(' ', $said), static fn (string $word): bool => $word !== ''));
+    }
+
+    /** @return array<string, true> Words with which something begins that is written in another way. */
+    private static function firstWords(): array
+    {
+        $first = ['single' => true, '1' => true, 'sl' => true, 'sa' => true];
+        foreach (array_keys(TradeNames::WORDS) as $said) {
+            $first[explode(' ', $said)[0]] = true;
+        }
+
+        return $first;
     }
 
     /**
@@ -52,9 +70,9 @@ final class PlainWords
     {
         return match (true) {
             strlen($word) <= 2 || isset(TradeNames::WORDS[$word]) => $word,
+            ! str_ends_with($word, 's') || str_ends_with($word, 'ss') => $word,
             preg_match('/(?:ss|ch|sh|x)es$/', $word) === 1 => substr($word, 0, -2),
-            str_ends_with($word, 's') && ! str_ends_with($word, 'ss') => substr($word, 0, -1),
-            default => $word,
+            default => substr($word, 0, -1),
         };
     }
 }

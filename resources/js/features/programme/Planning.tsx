@@ -43,6 +43,12 @@ export function Planning({
   const keep = useKeep(clientId)
   const error = (writes ? reading.error : propose.error) ?? keep.error
   const proposal = writes ? (settled.trim() === '' ? undefined : reading.data) : propose.data
+  const written = proposal?.written ?? []
+  // What was refused was another text: it says nothing of this one, and takes the hand from nobody.
+  const write = (text: string) => {
+    keep.reset()
+    setTyped(text)
+  }
   // Places are those of the text that was read, and no other.
   const isReadNow = writes && settled === typed && !reading.isFetching
   const asked = { wish, pinned, text: writes ? typed : null }
@@ -133,32 +139,34 @@ export function Planning({
           )}
         </PlanForm>
         {writes && (
-          <div className="mt-4">
-            <SessionText
-              text={typed}
-              onChange={setTyped}
-              doubts={isReadNow ? doubtsIn(proposal?.written ?? []) : []}
-              error={error instanceof ApiError ? error.about('text') : undefined}
-            />
+          <div className="mt-4 lg:grid lg:grid-cols-[minmax(0,2fr)_minmax(0,3fr)] lg:gap-6">
+            <div className="lg:sticky lg:top-4 lg:self-start">
+              <SessionText
+                text={typed}
+                onChange={write}
+                doubts={isReadNow ? doubtsIn(written) : []}
+                error={error instanceof ApiError ? error.about('text') : undefined}
+              />
+            </div>
+            {written.length > 0 && (
+              <Reading
+                lines={written}
+                onAnswer={
+                  isReadNow
+                    ? (doubt, choice) => {
+                        write(answered(typed, doubt, choice))
+                        goToText()
+                      }
+                    : null
+                }
+                onInstead={(text, instead) =>
+                  write(typed.replace(new RegExp(text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&'), 'i'), instead))
+                }
+              />
+            )}
           </div>
         )}
       </form>
-      {way !== 'copy' && proposal && proposal.written.length > 0 && (
-        <Reading
-          lines={proposal.written}
-          onAnswer={
-            isReadNow
-              ? (doubt, choice) => {
-                  setTyped(answered(typed, doubt, choice))
-                  goToText()
-                }
-              : null
-          }
-          onInstead={(text, instead) =>
-            setTyped(typed.replace(new RegExp(text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&'), 'i'), instead))
-          }
-        />
-      )}
       {way !== 'copy' && proposal && proposal.weeks.some((week) => week.sessions.length > 0) && (
         <Shown programme={proposal} pins={writes ? null : { pinned, onPin: setPinned }} takesFocus={!writes}>
           <button

@@ -91,6 +91,15 @@ function Marked({ text, doubts }: { text: string; doubts: WrittenDoubt[] }) {
   )
 }
 
+/** What is taken for granted of several exercises: it is said once. */
+const oftenTaken = (lines: WrittenLine[]) => {
+  const all = lines.flatMap((line) => line.slots.flatMap((slot) => slot.assumed))
+  return [...new Set(all.filter((words, i) => all.indexOf(words) !== i))]
+}
+
+const Assumed = ({ words }: { words: string[] }) =>
+  words.length > 0 && <span className="soft block text-sm">Taken for granted: {words.join('; ')}</span>
+
 /** How each line was read: what was understood, what is asked, what was left alone, and what the shelf offers instead. */
 export function Reading({
   lines,
@@ -103,15 +112,16 @@ export function Reading({
   onAnswer: ((doubt: WrittenDoubt, choice: string) => void) | null
 }) {
   const open = doubtsIn(lines)
+  const taken = oftenTaken(lines)
   const first = open.find((doubt) => doubt.choices.length > 0)
   return (
-    <section aria-label="How it was read" aria-live="polite" className="mt-6">
+    <section aria-label="How it was read" aria-live="polite" className="mt-6 lg:mt-0">
       <h2 className="text-lg">How it was read</h2>
       {open.length > 0 && (
         <p className="next-target mt-1">
           {open.length === 1 ? 'One thing is asked' : `${open.length} things are asked`} before it can be kept.
           {first && (
-            <span className="soft">
+            <span className="soft hidden sm:inline">
               {' '}
               <kbd className="kbd kbd-sm">Alt</kbd> + <kbd className="kbd kbd-sm">1</kbd> to{' '}
               <kbd className="kbd kbd-sm">{first.choices.length}</kbd> answers the first while you write.
@@ -119,6 +129,7 @@ export function Reading({
           )}
         </p>
       )}
+      {taken.length > 0 && <p className="soft mt-1 text-sm">Where nothing is said: {taken.join('; ')}.</p>}
       <ol>
         {lines.map((line, i) => (
           <li key={i} className="border-b border-base-300 py-2">
@@ -142,9 +153,7 @@ export function Reading({
                         <span className="soft"> · {slot.words}</span>
                       </>
                     )}
-                    {slot.assumed.length > 0 && (
-                      <span className="soft block text-sm">Taken for granted: {slot.assumed.join('; ')}</span>
-                    )}
+                    {slot.name !== null && <Assumed words={slot.assumed.filter((words) => !taken.includes(words))} />}
                     {slot.problem !== null && <span className="block text-sm">{slot.problem}</span>}
                     {slot.instead !== null && (
                       <span className="block text-sm">
