@@ -43,7 +43,7 @@ final class PlainWords
         return array_values(array_filter(explode(' ', $said), static fn (string $word): bool => $word !== ''));
     }
 
-    /** @return array<string, true> Words with which something begins that is written in another way. */
+    /** @return array<array-key, true> Words with which something begins that is written in another way. */
     private static function firstWords(): array
     {
         $first = ['single' => true, '1' => true, 'sl' => true, 'sa' => true];
