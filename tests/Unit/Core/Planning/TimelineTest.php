@@ -427,7 +427,7 @@ it('refuses a block that is none', function (BlockKind $kind, array $rule, array
     'intervals that say nothing of rest' => [BlockKind::Intervals, ['work_s' => 20], ['squat'], 'rest_s', '0 is an answer'],
     'a ladder with a hole' => [BlockKind::Ladder, ['doses' => [15, 0, 9]], ['squat'], 'doses.1', 'no hole'],
     'a ladder of one rung' => [BlockKind::Ladder, ['doses' => [15]], ['squat'], 'doses', 'two or more'],
-    'a ladder up and down' => [BlockKind::Ladder, ['doses' => [5, 8, 5, 8]], ['squat'], 'doses.2', 'all the way'],
+    'a ladder up, down and up' => [BlockKind::Ladder, ['doses' => [5, 8, 5, 8]], ['squat'], 'doses.3', 'turns once'],
     'a ladder with other rounds' => [BlockKind::Ladder, ['doses' => [15, 9], 'rounds' => 3], ['squat'], 'rounds', 'one dose a round'],
     'one phase of two' => [
         BlockKind::TwoPhase,
@@ -519,4 +519,18 @@ it('names whoever had a thing last, not whoever went before', function (): void 
     $clash = $timeline->conflicts[0] ?? null;
     expect($clash)->toBeInstanceOf(KitConflict::class)
         ->and([$clash->from->thread, $clash->to->thread])->toBe(['biceps-curl', 'standing-band-row']);
+});
+
+it('lets a ladder turn once, and keeps a distance and as many as clean as what they are', function (): void {
+    expect(BlockRule::fromArray(BlockKind::Ladder, ['doses' => [6, 8, 10, 8, 6]])->doses)->toBe([6, 8, 10, 8, 6])
+        ->and(BlockRule::fromArray(BlockKind::Ladder, ['doses' => [5, 5, 3, 3]])->doses)->toBe([5, 5, 3, 3]);
+    // 40 m at 0.9 m/s are 44 s.
+    $carry = Dose::fromArray(['metres' => 40, 'per_side' => true]);
+    expect($carry->isTimed())->toBeTrue()->and($carry->count())->toBe(44)
+        ->and($carry->inWords())->toBe('40 m (about 44 s) per side')
+        ->and(Dose::fromArray($carry->toArray()))->toEqual($carry)
+        ->and($carry->to(44)->metres)->toBe(40.0)->and($carry->to(50)->metres)->toBe(45.0);
+    $most = Dose::asManyAsClean(12);
+    expect($most->inWords())->toBe('as many as clean, about 12')->and(Dose::fromArray($most->toArray()))->toEqual($most)
+        ->and($most->to(15)->asManyAsClean)->toBeTrue()->and($most->isTimed())->toBeFalse();
 });
