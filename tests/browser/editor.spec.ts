@@ -96,7 +96,7 @@ test('a week is built by hand: dragged, written, shaped, asked for, and mended w
   const line = page.getByLabel('Write into Monday')
   await line.fill('anvil toss 3x3')
   await page.keyboard.press('Enter')
-  await expect(page.getByRole('alert')).toContainText('Nothing in the catalogue is called "anvil toss".')
+  await expect(page.getByRole('alert')).toContainText('Which exercise is “anvil toss”?')
   await expect(line).toHaveValue('anvil toss 3x3')
   await line.fill('glute bridge 2x15')
   await page.keyboard.press('Enter')
