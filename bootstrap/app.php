@@ -26,7 +26,10 @@ return Application::configure(basePath: dirname(__DIR__))
         // The page and its API share one origin, and the stand-in for missing packages has no cross-origin headers.
         $middleware->remove(HandleCors::class);
         $middleware->statefulApi();
-        $middleware->api(prepend: [PressAnswers::class], append: [KeepSums::class, ReadDecimalCommas::class, SpeakTheirWords::class, MarkChanges::class]);
+        $middleware->api(
+            prepend: [PressAnswers::class],
+            append: [KeepSums::class, ReadDecimalCommas::class, SpeakTheirWords::class, MarkChanges::class],
+        );
         $middleware->redirectGuestsTo('/sign-in');
     })
     ->withExceptions(function (Exceptions $exceptions): void {

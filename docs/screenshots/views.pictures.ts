@@ -83,7 +83,17 @@ test('the main views', async ({ page }) => {
   await picture('round-phone')
   await page.setViewportSize({ width: 1280, height: 800 })
   await page.evaluate(() => localStorage.setItem('nimble-shelf-theme', 'evening'))
-  await page.goto(swap(orrin, 'Lateral raise'))
+  await page.goto('/clients/1/programme')
+  await page.getByRole('button', { name: 'Plan a new one' }).click()
+  await page.getByText('Write it', { exact: true }).click()
+  const session = page.getByLabel('The session, a line a block')
+  await session.fill(
+    'warm-up: marching 1 min\nA1 floor press 3x8-10\nA2 band row 3x12\npress 3x10, keep ribs down\n' +
+      'split squat 3x8/leg @ 8\npyramid 6-8-10-8-6 press ups\nplank 3x45s',
+  )
+  await page.getByText('2 things are asked').waitFor()
   await page.waitForLoadState('networkidle')
-  await picture('swap-desk-evening')
+  await session.evaluate((field) => field.scrollIntoView())
+  await page.evaluate(() => window.scrollBy(0, -60))
+  await picture('written-evening')
 })

@@ -144,6 +144,9 @@ it('reads a session in words, says what it cannot do, and keeps it on each of th
         ->assertJsonCount(3, 'written.4.doubts.0.choices')
         ->assertJsonPath('written.4.doubts.0.from', mb_strpos($text, 'anvil'))
         ->assertJsonPath('written.1.slots.0.assumed', ['rest 75 s, usual']);
+    // A ladder says what each round asks for.
+    $this->postJson($path, ['text' => 'pyramid 6-8-10-8-6 push-ups'] + WISH)->assertOk()
+        ->assertJsonPath('written.0.slots.0.short', '6–8–10–8–6 repetitions');
     expect($read->json('weeks.0.sessions'))->toHaveCount(2)
         ->and($read->json('weeks.0.sessions.0.name'))->toBe('Full body')
         ->and(array_column($read->json('weeks.0.sessions.1.blocks'), 'kind'))->toContain('warm-up', 'straight', 'section')

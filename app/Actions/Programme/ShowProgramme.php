@@ -273,6 +273,14 @@ final readonly class ShowProgramme
         );
     }
 
+    /** @param  list<int>  $doses  Of a ladder, one a round; empty for the others. */
+    private static function asked(CoreSlot $slot, array $doses): string
+    {
+        return $doses === []
+            ? sprintf('%d × %s', $slot->assignment->sets, RestingLimbs::none()->inWords($slot->exercise, $slot->assignment))
+            : implode('–', $doses).' '.$slot->assignment->dose->unit();
+    }
+
     private static function line(WrittenBlock $line): WrittenLineResource
     {
         return new WrittenLineResource(
@@ -292,11 +300,7 @@ final readonly class ShowProgramme
             slots: array_map(static fn (WrittenSlot $slot): WrittenSlotResource => new WrittenSlotResource(
                 text: $slot->text,
                 name: $slot->slot?->exercise->name,
-                short: $slot->slot === null ? '' : sprintf(
-                    '%d × %s',
-                    $slot->slot->assignment->sets,
-                    RestingLimbs::none()->inWords($slot->slot->exercise, $slot->slot->assignment),
-                ),
+                short: $slot->slot === null ? '' : self::asked($slot->slot, $line->rule->doses),
                 words: $slot->slot?->assignment->words,
                 problem: $slot->exercise === null ? null : $slot->problem,
                 assumed: $slot->assumed,
