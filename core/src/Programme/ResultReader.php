@@ -13,6 +13,8 @@ use NimbleShelf\Core\Matching\Situation;
 use NimbleShelf\Core\Mechanics\Setting;
 use NimbleShelf\Core\Reading\NameBook;
 use NimbleShelf\Core\Strength\FitnessTest;
+use NimbleShelf\Core\Text\BodyMeasures;
+use NimbleShelf\Core\Text\NumberWords;
 
 /**
  * Reads what somebody can do as a trainer says it: "rows 12 kg for ten", "eight push-ups", "plank 40 s", "14 chair stands in
@@ -20,17 +22,8 @@ use NimbleShelf\Core\Strength\FitnessTest;
  */
 final class ResultReader
 {
-    private const KG_PER_LB = 0.45359237;
-
     /** A load within this share of what was said is what was said. */
     private const SAME_LOAD = 0.03;
-
-    private const NUMBERS = [
-        'one' => 1, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'seven' => 7, 'eight' => 8, 'nine' => 9, 'ten' => 10,
-        'eleven' => 11, 'twelve' => 12, 'dozen' => 12, 'thirteen' => 13, 'fourteen' => 14, 'fifteen' => 15, 'sixteen' => 16,
-        'seventeen' => 17, 'eighteen' => 18, 'nineteen' => 19, 'twenty' => 20, 'thirty' => 30, 'forty' => 40, 'fifty' => 50,
-        'sixty' => 60,
-    ];
 
     /** Said beside a number, and not what is done. */
     private const FILLERS = '/\b(?:(?:each|per|one|both)\s+(?:hands?|arms?|sides?|legs?)|hands?|each|for|at|with|about|can|do|does|did'
@@ -68,7 +61,7 @@ final class ResultReader
         $mass = $take('/(\d+(?:[.,]\d+)?)\s*(kgs?|kilos?|kilograms?|lbs?|pounds)\b/');
         $kg = $mass === null
             ? null
-            : (float) str_replace(',', '.', $mass[1]) * (str_starts_with($mass[2], 'k') ? 1.0 : self::KG_PER_LB);
+            : (float) str_replace(',', '.', $mass[1]) * (str_starts_with($mass[2], 'k') ? 1.0 : BodyMeasures::KG_PER_POUND);
         $isClocked = $take('/\bin\s+(?:30\s*(?:s|sec|seconds)|half a minute)\b/') !== null;
         $left = $take('/(\d+)\s*(?:left|in reserve|rir|more)\b/');
         $isAll = $take('/\b(?:to failure|all out|at most|max(?:imum)?|no more)\b/') !== null;
@@ -167,8 +160,8 @@ final class ResultReader
     private static function inDigits(string $text): string
     {
         return (string) preg_replace_callback(
-            '/\b(?:a\s+)?('.implode('|', array_keys(self::NUMBERS)).')\b(?![ -](?:arm|hand|leg|side))/',
-            static fn (array $found): string => (string) self::NUMBERS[$found[1]],
+            '/\b(?:a\s+)?('.implode('|', array_keys(NumberWords::ALL)).')\b(?![ -](?:arm|hand|leg|side))/',
+            static fn (array $found): string => (string) NumberWords::ALL[$found[1]],
             $text,
         );
     }

@@ -16,7 +16,7 @@ final class BodyMeasures
 
     private const INCHES_PER_FOOT = 12;
 
-    private const KG_PER_POUND = 0.453_592_37;
+    public const KG_PER_POUND = 0.453_592_37;
 
     private const POUNDS_PER_STONE = 14;
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NimbleShelf\Core\Reading\Internal;
 
 use NimbleShelf\Core\Reading\Said;
+use NimbleShelf\Core\Text\BodyMeasures;
 
 /**
  * How hard, how heavy, how fast, and the rest between.
@@ -59,7 +60,7 @@ final class EffortPhrases
     private static function efforts(): array
     {
         $load = static fn (string $kg, string $unit): Said => Said::of([
-            'kg' => round((float) $kg * (preg_match('/^[lp#]/', $unit) === 1 ? Figures::KG_PER_LB : 1.0), 3),
+            'kg' => round((float) $kg * (preg_match('/^[lp#]/', $unit) === 1 ? BodyMeasures::KG_PER_POUND : 1.0), 3),
         ]);
         $rpe = static fn (string ...$figures): Said => Said::of(
             ['reserve' => (int) max(0, ceil(10 - array_sum(array_map(floatval(...), $figures)) / count($figures) - 1e-9))],

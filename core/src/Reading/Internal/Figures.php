@@ -11,8 +11,6 @@ namespace NimbleShelf\Core\Reading\Internal;
  */
 final class Figures
 {
-    public const KG_PER_LB = 0.45359237;
-
     private const METRES_PER_YARD = 0.9144;
 
     /** Below it two equal numbers with a stroke are one for each side, from there on either, and from the second on work and rest. */

@@ -6,6 +6,7 @@ namespace NimbleShelf\Core\Reading\Internal;
 
 use NimbleShelf\Core\Catalogue\Exercise;
 use NimbleShelf\Core\Reading\Meant;
+use NimbleShelf\Core\Text\Spelling;
 
 /**
  * Finds what is meant where no name stands as it is written: words in another order, run together or misspelt.
@@ -156,7 +157,7 @@ final readonly class NearNames
         $nearest = [];
         foreach ($this->names->words() as $one) {
             if (strlen($one) >= self::GUESSED_FROM && $one[0] === $word[0] && abs(strlen($one) - $length) <= $within + 1) {
-                $far = min(self::slips($word, $one), self::slips($word, "{$one}s"));
+                $far = min(Spelling::slips($word, $one), Spelling::slips($word, "{$one}s"));
                 if ($far <= $within) {
                     $nearest[$one] = $far;
                 }
@@ -165,17 +166,5 @@ final readonly class NearNames
         asort($nearest);
 
         return $nearest;
-    }
-
-    /** Letters wrong, missing or too many; two that changed places count once. */
-    private static function slips(string $one, string $other): int
-    {
-        for ($i = 0; strlen($one) === strlen($other) && $i + 1 < strlen($one); $i++) {
-            if (substr($one, 0, $i).$one[$i + 1].$one[$i].substr($one, $i + 2) === $other) {
-                return 1;
-            }
-        }
-
-        return levenshtein($one, $other);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NimbleShelf\Core\Reading\Internal;
 
+use NimbleShelf\Core\Text\NumberWords;
+
 /**
  * A line cut into words, numbers and marks, each with its place.
  *
@@ -11,13 +13,6 @@ namespace NimbleShelf\Core\Reading\Internal;
  */
 final readonly class Tokens
 {
-    public const NUMBERS = [
-        'one' => 1, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'seven' => 7, 'eight' => 8, 'nine' => 9, 'ten' => 10,
-        'eleven' => 11, 'twelve' => 12, 'dozen' => 12, 'thirteen' => 13, 'fourteen' => 14, 'fifteen' => 15, 'sixteen' => 16,
-        'eighteen' => 18, 'twenty' => 20, 'thirty' => 30, 'forty' => 40, 'forty-five' => 45, 'fifty' => 50, 'sixty' => 60, 'ninety' => 90,
-        'twice' => 2,
-    ];
-
     private const PATTERN = '/(?<number>(?<![\d,])\d+,\d{1,2}(?=\s?(?:kgs?|kilos?|lbs?|min)\b)|\d+(?:\.\d+)?|½)'
         .'|(?<word>[wW]\/[oO]?(?![\p{L}])|[wW]\/(?=\p{L})|\p{L}[\p{L}\p{M}\'’]*)|(?<mark>([^\s\p{L}\d])\4*|\t)/u';
 
@@ -96,7 +91,7 @@ final readonly class Tokens
     {
         $plain = str_replace(['’', "'", 'w/o', 'w/'], ['', '', 'without', 'w'], mb_strtolower($text));
 
-        return isset(self::NUMBERS[$plain]) ? ['number', (string) self::NUMBERS[$plain]] : ['word', $plain];
+        return isset(NumberWords::ALL[$plain]) ? ['number', (string) NumberWords::ALL[$plain]] : ['word', $plain];
     }
 
     /** @return array{string, string} */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NimbleShelf\Core\Shelf\Internal;
 
+use NimbleShelf\Core\Text\Spelling;
+
 /**
  * What somebody typed, brought to one way of writing numbers, units and words, with spelling forgiven.
  *
@@ -89,7 +91,7 @@ final readonly class LineText
         $nearest = [];
         foreach (array_keys($known) as $one) {
             if (strlen($one) >= self::GUESSED_FROM && $one[0] === $word[0]) {
-                $far = self::distance($word, $one);
+                $far = Spelling::slips($word, $one);
                 if ($far <= $within) {
                     $nearest[$one] = $far;
                 }
@@ -98,20 +100,5 @@ final readonly class LineText
         asort($nearest);
 
         return array_key_first($nearest);
-    }
-
-    /** Letters wrong, missing or too many; two that changed places count once. */
-    private static function distance(string $one, string $other): int
-    {
-        if (strlen($one) === strlen($other)) {
-            for ($i = 0; $i + 1 < strlen($one); $i++) {
-                $turned = substr($one, 0, $i).$one[$i + 1].$one[$i].substr($one, $i + 2);
-                if ($turned === $other) {
-                    return 1;
-                }
-            }
-        }
-
-        return levenshtein($one, $other);
     }
 }

@@ -6,6 +6,7 @@ namespace NimbleShelf\Core\Shelf\Internal;
 
 use NimbleShelf\Core\Kit\Contents;
 use NimbleShelf\Core\Kit\PoleMaterial;
+use NimbleShelf\Core\Text\BodyMeasures;
 
 /**
  * What people call things, units and materials.
@@ -23,10 +24,10 @@ final class ShelfWords
         'g' => 0.001,
         'gram' => 0.001,
         'grams' => 0.001,
-        'lb' => 0.45359237,
-        'lbs' => 0.45359237,
-        'pound' => 0.45359237,
-        'pounds' => 0.45359237,
+        'lb' => BodyMeasures::KG_PER_POUND,
+        'lbs' => BodyMeasures::KG_PER_POUND,
+        'pound' => BodyMeasures::KG_PER_POUND,
+        'pounds' => BodyMeasures::KG_PER_POUND,
         'oz' => 0.028349523125,
         'ounces' => 0.028349523125,
         'kgs' => 1.0,
